@@ -1,0 +1,5 @@
+/** The school year and its teaching weeks. */
+@NullMarked
+package notchbook.core.calendar;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,77 @@
+package notchbook.core.calendar;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SchoolYearTest {
+    private static final LocalDate START = LocalDate.of(2026, 9, 2); // a Wednesday
+    private final SchoolYear year = SchoolYear.of(
+            "2026/27",
+            START,
+            LocalDate.of(2027, 7, 2),
+            List.of(
+                    new Break("Autumn break", LocalDate.of(2026, 10, 24), LocalDate.of(2026, 11, 1)),
+                    new Break("Training day", LocalDate.of(2026, 11, 9), LocalDate.of(2026, 11, 9))));
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-09-02,1",
+        "2026-09-06,1",
+        "2026-09-07,2",
+        "2026-10-23,8",
+        "2026-10-25,8",
+        "2026-10-26,",
+        "2026-11-01,",
+        "2026-11-02,9",
+        "2026-11-09,10",
+        "2026-08-30,",
+        "2027-07-05,"
+    })
+    void numbersTeachingWeeksThroughTheYear(LocalDate day, Integer week) {
+        assertThat(year.teachingWeekOf(day)).isEqualTo(week == null ? OptionalInt.empty() : OptionalInt.of(week));
+    }
+
+    @Test
+    void givesAWeekInsideABreakItsName() {
+        assertThat(year.weekOf(LocalDate.of(2026, 10, 28)).orElseThrow().breakName())
+                .contains("Autumn break");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-09-02,2026-09-04,0",
+        "2026-09-02,2026-09-07,1",
+        "2026-10-23,2026-11-02,1",
+        "2026-11-02,2026-09-02,0"
+    })
+    void countsOnlyTeachingWeeksBetweenDays(LocalDate from, LocalDate to, int weeks) {
+        assertThat(year.weeksBetween(from, to)).isEqualTo(weeks);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-10-18,true,false,false", // week 7: ahead
+        "2026-10-20,false,true,false", // week 8: now
+        "2026-10-28,false,false,false", // the break between: neither
+        "2026-11-08,false,true,false", // week 9: now
+        "2026-11-10,false,false,true" // week 10: over
+    })
+    void placesARangeAgainstADay(LocalDate day, boolean ahead, boolean now, boolean over) {
+        var range = new WeekRange(8, 9);
+        assertThat(List.of(year.isAhead(range, day), year.isWithin(range, day), year.hasEnded(range, day)))
+                .containsExactly(ahead, now, over);
+    }
+
+    @Test
+    void refusesAYearThatEndsBeforeItBegins() {
+        assertThatThrownBy(() -> SchoolYear.of("odd", START, START.minusDays(1), List.of()))
+                .hasMessageContaining("ends before it begins");
+    }
+}

@@ -1,0 +1,120 @@
+package notchbook.core.handin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.core.handin.CheckLine.Outcome;
+import notchbook.core.handin.SectionWork.Answer;
+import notchbook.core.handin.SectionWork.AskedPoint;
+import notchbook.core.handin.SectionWork.EntryWork;
+import notchbook.core.handin.SectionWork.OpenRemark;
+import notchbook.core.handin.SectionWork.PageWork;
+import notchbook.core.handin.SectionWork.ReflectionWork;
+import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.reflection.WordRange;
+import org.junit.jupiter.api.Test;
+
+class ReadinessTest {
+    private static final UUID A = new UUID(0, 1);
+    private static final UUID D = new UUID(0, 2);
+    private static final UUID PAGE = new UUID(0, 3);
+    private static final UUID ENTRY = new UUID(0, 4);
+
+    @Test
+    void passesWorkThatIsWhole() {
+        var lines = Readiness.check(work(page(entry(false, A, D)), reflection(60)));
+        assertThat(lines).allMatch(line -> line.outcome() == Outcome.PASSES);
+        assertThat(lines)
+                .extracting(CheckLine::words)
+                .contains("2.3a, 2.3d notched", "No empty entries", "Week 12 reflection in range");
+    }
+
+    @Test
+    void blocksABarePointAndLeadsToIt() {
+        assertThat(first(work(page(entry(false, A)), reflection(60))))
+                .isEqualTo(
+                        CheckLine.blocks("2.3d Uses of sonar has nothing notched", new CheckLine.ToPoint(D, "2.3d")));
+    }
+
+    @Test
+    void countsAnEmptyEntryForNoPoint() {
+        var lines = Readiness.check(work(page(entry(true, A, D)), reflection(60)));
+        assertThat(lines).filteredOn(line -> line.outcome() == Outcome.BLOCKS).hasSize(3);
+        assertThat(lines).contains(CheckLine.blocks("“Echo” on “Timing” is empty", new CheckLine.ToEntry(PAGE, ENTRY)));
+    }
+
+    @Test
+    void blocksAnEmptyPage() {
+        assertThat(words(work(new PageWork(PAGE, "Timing", List.of()), reflection(60))))
+                .contains("The page “Timing” is empty");
+    }
+
+    @Test
+    void blocksAReflectionOutOfRange() {
+        assertThat(first(work(page(entry(false, A, D)), reflection(49))))
+                .isEqualTo(CheckLine.blocks(
+                        "Week 12, first prompt: 49 words, it asks for 50 to 150", new CheckLine.ToReflection(12)));
+    }
+
+    @Test
+    void warnsOfWorkNotchedNowhere() {
+        var whole = new PageWork(
+                PAGE,
+                "Timing",
+                List.of(entry(false, A, D), new EntryWork(D, "Wall", EvidenceKind.PHOTO, false, Set.of())));
+        assertThat(words(work(whole, reflection(60)))).contains("“Wall” is notched nowhere");
+    }
+
+    @Test
+    void warnsOfRemarksLeftAsTheyWere() {
+        var work = new SectionWork(
+                points(),
+                List.of(page(entry(false, A, D))),
+                List.of(reflection(60)),
+                List.of(new OpenRemark(2, Optional.of(PAGE), Optional.of(ENTRY))),
+                0);
+        assertThat(first(work).mend()).isEqualTo(new CheckLine.ToEntry(PAGE, ENTRY));
+    }
+
+    @Test
+    void blocksWhatIsTooLargeToSend() {
+        var work = new SectionWork(
+                points(),
+                List.of(page(entry(false, A, D))),
+                List.of(reflection(60)),
+                List.of(),
+                Readiness.BUDGET_BYTES + 1);
+        assertThat(Readiness.missing(Readiness.check(work))).isEqualTo(1);
+    }
+
+    private static CheckLine first(SectionWork work) {
+        return Readiness.check(work).getFirst();
+    }
+
+    private static List<String> words(SectionWork work) {
+        return Readiness.check(work).stream().map(CheckLine::words).toList();
+    }
+
+    private static SectionWork work(PageWork page, ReflectionWork reflection) {
+        return new SectionWork(points(), List.of(page), List.of(reflection), List.of(), 1_000_000);
+    }
+
+    private static List<AskedPoint> points() {
+        return List.of(new AskedPoint(A, "2.3a", "Echo as reflection"), new AskedPoint(D, "2.3d", "Uses of sonar"));
+    }
+
+    private static PageWork page(EntryWork entry) {
+        return new PageWork(PAGE, "Timing", List.of(entry));
+    }
+
+    private static EntryWork entry(boolean isEmpty, UUID... notches) {
+        return new EntryWork(ENTRY, "Echo", EvidenceKind.TYPED, isEmpty, Set.of(notches));
+    }
+
+    private static ReflectionWork reflection(int words) {
+        return new ReflectionWork(12, List.of(new Answer(words, new WordRange(50, 150))));
+    }
+}

@@ -1,0 +1,59 @@
+package notchbook.core.ink;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.List;
+import notchbook.core.ink.Stroke.Tool;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class OutlineTest {
+    @ParameterizedTest
+    @CsvSource({"PEN,1.0,10", "PEN,0.5,7", "PEN,0.0,4", "HIGHLIGHTER,0.2,10"})
+    void isAsWideAsThePressureSays(Tool tool, double pressure, double height) {
+        var outline = Outline.of(stroke(tool, at(0, 0, pressure), at(50, 0, pressure), at(100, 0, pressure)));
+        var ys = outline.corners().stream().mapToDouble(Outline.Corner::y).summaryStatistics();
+        assertThat(ys.getMax() - ys.getMin()).isEqualTo(height, within(1e-6));
+    }
+
+    @Test
+    void makesADiscOfASingleTap() {
+        var outline = Outline.of(stroke(Tool.PEN, at(20, 20, 1), at(20, 20, 1)));
+        assertThat(outline.corners()).allSatisfy(corner -> assertThat(Math.hypot(corner.x() - 20, corner.y() - 20))
+                .isEqualTo(5, within(1e-6)));
+    }
+
+    @Test
+    void roundsBothEndsOutward() {
+        var outline = Outline.of(stroke(Tool.PEN, at(0, 0, 1), at(100, 0, 1)));
+        var xs = outline.corners().stream().mapToDouble(Outline.Corner::x).summaryStatistics();
+        assertThat(xs.getMin()).isEqualTo(-5, within(1e-6));
+        assertThat(xs.getMax()).isEqualTo(105, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"NaN,0,0.5", "0,Infinity,0.5", "0,0,1.5", "0,0,-0.1"})
+    void refusesSamplesThatNoPenMakes(double x, double y, double pressure) {
+        assertThatThrownBy(() -> at(x, y, pressure)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void refusesADrawingTooLargeToKeep() {
+        var points = new InkPoint[500_001];
+        Arrays.fill(points, at(1, 1, 1));
+        assertThatThrownBy(() -> new Drawing(100, 100, List.of(stroke(Tool.PEN, points))))
+                .hasMessageContaining("500,000 points");
+    }
+
+    private static Stroke stroke(Tool tool, InkPoint... points) {
+        return new Stroke(tool, "#17262D", 10, List.of(points));
+    }
+
+    private static InkPoint at(double x, double y, double pressure) {
+        return new InkPoint(x, y, pressure, 0);
+    }
+}

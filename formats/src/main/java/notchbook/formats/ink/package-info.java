@@ -1,0 +1,5 @@
+/** Drawings as JSON and as SVG. */
+@NullMarked
+package notchbook.formats.ink;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,159 @@
+package notchbook.formats.pdf;
+
+import static java.util.stream.Collectors.joining;
+
+import java.time.format.DateTimeFormatter;
+import java.util.Base64;
+import java.util.List;
+import java.util.Locale;
+import notchbook.core.text.Document.Block;
+import notchbook.core.text.Document.BulletList;
+import notchbook.core.text.Document.Heading;
+import notchbook.core.text.Document.Inline;
+import notchbook.core.text.Document.LineBreak;
+import notchbook.core.text.Document.Mark;
+import notchbook.core.text.Document.NumberedList;
+import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Text;
+import notchbook.formats.ink.DrawingSvg;
+import notchbook.formats.pdf.SectionSheet.Entry;
+import notchbook.formats.pdf.SectionSheet.Ink;
+import notchbook.formats.pdf.SectionSheet.Page;
+import notchbook.formats.pdf.SectionSheet.Photo;
+import notchbook.formats.pdf.SectionSheet.Recording;
+import notchbook.formats.pdf.SectionSheet.Reflection;
+import notchbook.formats.pdf.SectionSheet.Typed;
+
+/** A section as one XHTML page, the way in to the PDF. Everything a student typed is escaped. */
+final class SectionHtml {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
+
+    private SectionHtml() {}
+
+    static String write(SectionSheet sheet, String css) {
+        return """
+                <html xmlns="http://www.w3.org/1999/xhtml" lang="en"><head><title>%s</title>
+                <meta name="author" content="%s"/><meta name="subject" content="%s"/><style>%s</style></head><body>
+                <h1>%s</h1><p class="from">%s</p>%s%s</body></html>""".formatted(
+                escaped(sheet.title()),
+                escaped(sheet.student()),
+                escaped(sheet.notebook()),
+                css,
+                escaped(sheet.title()),
+                escaped(sheet.student() + " · " + sheet.notebook() + " · " + sheet.version()),
+                sheet.pages().stream().map(SectionHtml::page).collect(joining()),
+                sheet.reflections().stream().map(SectionHtml::reflection).collect(joining()));
+    }
+
+    private static String page(Page page) {
+        return "<div class=\"page\"><h2>%s</h2><p class=\"when\">%s</p>%s</div>"
+                .formatted(
+                        escaped(page.title()),
+                        escaped(DAY.format(page.day()) + " · " + page.week()),
+                        page.entries().stream().map(SectionHtml::entry).collect(joining()));
+    }
+
+    private static String entry(Entry entry) {
+        var codes = entry.codes().isEmpty()
+                ? ""
+                : "<p class=\"codes\">" + escaped(String.join("  ", entry.codes())) + "</p>";
+        var caption = entry.caption().isBlank() ? "" : "<p class=\"caption\">" + escaped(entry.caption()) + "</p>";
+        return "<div class=\"entry%s\">%s%s%s</div>"
+                .formatted(entry.isHalfWidth() ? " half" : "", content(entry), caption, codes);
+    }
+
+    private static String content(Entry entry) {
+        return switch (entry.content()) {
+            case Typed typed -> blocks(typed.document().blocks());
+            case Ink ink -> "<div class=\"ink\">" + DrawingSvg.write(ink.drawing(), named(entry, "Drawing")) + "</div>";
+            case Photo photo ->
+                "<img class=\"%s\" src=\"data:%s;base64,%s\" alt=\"%s\"/>"
+                        .formatted(
+                                photo.height() > photo.width() ? "tall" : "wide",
+                                photo.type(),
+                                Base64.getEncoder().encodeToString(photo.bytes()),
+                                escaped(named(entry, "Photo")));
+            case Recording recording ->
+                "<p class=\"recording\">Recording, %s%s</p>"
+                        .formatted(
+                                length(recording.seconds()),
+                                recording
+                                        .fileName()
+                                        .map(name -> ", " + escaped(name))
+                                        .orElse(""));
+        };
+    }
+
+    private static String named(Entry entry, String otherwise) {
+        return entry.caption().isBlank() ? otherwise : entry.caption();
+    }
+
+    private static String reflection(Reflection reflection) {
+        var chosen = reflection.chosen().isEmpty()
+                ? ""
+                : "<p class=\"when\">Looks back on: " + escaped(String.join(" · ", reflection.chosen())) + "</p>";
+        var answers = reflection.answers().stream()
+                .map(answer -> "<h3>" + escaped(answer.question()) + "</h3><p>"
+                        + escaped(answer.text()).replace("\n", "<br/>") + "</p>")
+                .collect(joining());
+        return "<div class=\"page\"><h2>" + escaped(reflection.title()) + "</h2>" + chosen + answers + "</div>";
+    }
+
+    private static String blocks(List<Block> blocks) {
+        return blocks.stream().map(SectionHtml::block).collect(joining());
+    }
+
+    private static String block(Block block) {
+        return switch (block) {
+            case Paragraph paragraph -> "<p>" + inline(paragraph.content()) + "</p>";
+            case Heading heading ->
+                "<h%d>%s</h%d>".formatted(heading.level() + 2, inline(heading.content()), heading.level() + 2);
+            case BulletList list -> "<ul>" + items(list.items()) + "</ul>";
+            case NumberedList list -> "<ol start=\"" + list.start() + "\">" + items(list.items()) + "</ol>";
+        };
+    }
+
+    private static String items(List<List<Block>> items) {
+        return items.stream().map(item -> "<li>" + blocks(item) + "</li>").collect(joining());
+    }
+
+    private static String inline(List<Inline> content) {
+        return content.stream()
+                .map(part -> switch (part) {
+                    case LineBreak ignored -> "<br/>";
+                    case Text text -> marked(text);
+                })
+                .collect(joining());
+    }
+
+    private static String marked(Text text) {
+        var html = escaped(text.text());
+        for (var mark : Mark.values()) {
+            html = text.marks().contains(mark) ? wrapped(html, mark) : html;
+        }
+        return html;
+    }
+
+    private static String wrapped(String html, Mark mark) {
+        return switch (mark) {
+            case BOLD -> "<b>" + html + "</b>";
+            case ITALIC -> "<i>" + html + "</i>";
+            case HIGHLIGHT -> "<span class=\"highlight\">" + html + "</span>";
+        };
+    }
+
+    /** Minutes and seconds, such as 3:05. */
+    private static String length(double seconds) {
+        var whole = Math.round(seconds);
+        return "%d:%02d".formatted(whole / 60, whole % 60);
+    }
+
+    /** Escapes text for XML and leaves out the control characters that XML has no place for. */
+    private static String escaped(String text) {
+        return text.replaceAll("[\\x00-\\x08\\x0B\\x0C\\x0E-\\x1F\\uFFFE\\uFFFF]", "")
+                .replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
+    }
+}

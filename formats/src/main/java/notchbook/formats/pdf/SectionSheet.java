@@ -1,0 +1,33 @@
+package notchbook.formats.pdf;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import notchbook.core.ink.Drawing;
+import notchbook.core.text.Document;
+
+/** What goes into the PDF of a section: its pages and reflections, with who made it and which version it is. */
+public record SectionSheet(
+        String title, String student, String notebook, String version, List<Page> pages, List<Reflection> reflections) {
+
+    public record Page(String title, LocalDate day, String week, List<Entry> entries) {}
+
+    /** An entry with its caption and the codes it is notched to. */
+    public record Entry(Content content, String caption, boolean isHalfWidth, List<String> codes) {}
+
+    public sealed interface Content {}
+
+    public record Typed(Document document) implements Content {}
+
+    public record Ink(Drawing drawing) implements Content {}
+
+    /** A photo as encoded bytes of {@code type} (image/jpeg or image/png); {@code width} and {@code height} in px. */
+    public record Photo(byte[] bytes, String type, int width, int height) implements Content {}
+
+    /** A recording is listed with its length in seconds; its sound goes along as a file. */
+    public record Recording(Optional<String> fileName, double seconds) implements Content {}
+
+    public record Reflection(String title, List<Answer> answers, List<String> chosen) {}
+
+    public record Answer(String question, String text) {}
+}

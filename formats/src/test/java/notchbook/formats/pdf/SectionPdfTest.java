@@ -1,0 +1,102 @@
+package notchbook.formats.pdf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import notchbook.core.ink.Drawing;
+import notchbook.core.ink.InkPoint;
+import notchbook.core.ink.Stroke;
+import notchbook.core.text.Document;
+import notchbook.core.text.Document.Mark;
+import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Text;
+import notchbook.formats.pdf.SectionSheet.Answer;
+import notchbook.formats.pdf.SectionSheet.Entry;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+class SectionPdfTest {
+    @Test
+    void isTaggedAndNamed() throws IOException {
+        try (var pdf = pdf()) {
+            assertThat(pdf.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+            assertThat(pdf.getDocumentCatalog().getStructureTreeRoot().getKids())
+                    .isNotEmpty();
+            assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en");
+            assertThat(pdf.getDocumentInformation().getTitle()).isEqualTo("Echoes & sonar");
+        }
+    }
+
+    @Test
+    void holdsRealTextInAnyScript() throws IOException {
+        try (var pdf = pdf()) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains(
+                            "Timing an echo",
+                            "speed × time <half>",
+                            "Волна",
+                            "Recording, 3:05",
+                            "2.3a 2.3b",
+                            "How will you use it?",
+                            "Twenty claps");
+        }
+    }
+
+    @Test
+    void drawsInkAsVectorsAndKeepsThePhotoWhole() throws IOException {
+        try (var pdf = pdf()) {
+            var images = 0;
+            for (var page : pdf.getPages()) {
+                for (var name : page.getResources().getXObjectNames()) {
+                    if (page.getResources().getXObject(name) instanceof PDImageXObject image) {
+                        images++;
+                        assertThat(image.getWidth()).isEqualTo(640);
+                    }
+                }
+            }
+            assertThat(images).isEqualTo(1);
+        }
+    }
+
+    private static PDDocument pdf() throws IOException {
+        var entries = List.of(
+                entry(new SectionSheet.Typed(new Document(List.of(new Paragraph(List.of(
+                        new Text("speed × time <half> ", Set.of(Mark.BOLD, Mark.HIGHLIGHT)),
+                        new Text("Волна", Set.of()))))))),
+                entry(new SectionSheet.Ink(new Drawing(
+                        400,
+                        200,
+                        List.of(new Stroke(
+                                Stroke.Tool.PEN,
+                                "#17262D",
+                                4,
+                                List.of(new InkPoint(10, 10, 0.5, 0), new InkPoint(90, 40, 1, 20))))))),
+                entry(new SectionSheet.Photo(photo(), "image/png", 640, 480)),
+                entry(new SectionSheet.Recording(Optional.empty(), 185)));
+        var page = new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", entries);
+        var reflection = new SectionSheet.Reflection(
+                "Week 12, looking back", List.of(new Answer("How will you use it?", "Twenty claps.\u0000")), List.of());
+        return Loader.loadPDF(SectionPdf.write(new SectionSheet(
+                "Echoes & sonar", "Marlo Quist", "Physics", "version 1", List.of(page), List.of(reflection))));
+    }
+
+    private static Entry entry(SectionSheet.Content content) {
+        return new Entry(content, "Wall & \"wheel\"", true, List.of("2.3a", "2.3b"));
+    }
+
+    private static byte[] photo() throws IOException {
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+}
