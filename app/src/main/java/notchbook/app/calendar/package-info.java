@@ -1,0 +1,5 @@
+/** The school year. */
+@NullMarked
+package notchbook.app.calendar;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,127 @@
+package notchbook.app.collection;
+
+import static notchbook.tables.Tables.COLLECTION;
+import static notchbook.tables.Tables.COLLECTION_ITEM;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class CollectionStore {
+    private final DSLContext db;
+
+    CollectionStore(DSLContext db) {
+        this.db = db;
+    }
+
+    record Collection(UUID id, UUID ownerId, String title, String purpose) {}
+
+    Optional<Collection> find(UUID id) {
+        return db.selectFrom(COLLECTION).where(COLLECTION.ID.eq(id)).fetchOptional(CollectionStore::collection);
+    }
+
+    List<Collection> ownedBy(UUID personId) {
+        return db.selectFrom(COLLECTION)
+                .where(COLLECTION.OWNER_ID.eq(personId))
+                .orderBy(COLLECTION.CREATED_AT.desc(), COLLECTION.TITLE)
+                .fetch(CollectionStore::collection);
+    }
+
+    /** How many items each collection of a person holds; empty ones are not in it. */
+    Map<UUID, Integer> itemCounts(UUID personId) {
+        return db.select(COLLECTION_ITEM.COLLECTION_ID, DSL.count())
+                .from(COLLECTION_ITEM)
+                .join(COLLECTION)
+                .on(COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID))
+                .where(COLLECTION.OWNER_ID.eq(personId))
+                .groupBy(COLLECTION_ITEM.COLLECTION_ID)
+                .fetchMap(COLLECTION_ITEM.COLLECTION_ID, DSL.count());
+    }
+
+    void insert(Collection collection, Instant at) {
+        db.insertInto(COLLECTION)
+                .set(COLLECTION.ID, collection.id())
+                .set(COLLECTION.OWNER_ID, collection.ownerId())
+                .set(COLLECTION.TITLE, collection.title())
+                .set(COLLECTION.PURPOSE, collection.purpose())
+                .set(COLLECTION.CREATED_AT, at)
+                .execute();
+    }
+
+    void update(Collection collection) {
+        db.update(COLLECTION)
+                .set(COLLECTION.TITLE, collection.title())
+                .set(COLLECTION.PURPOSE, collection.purpose())
+                .where(COLLECTION.ID.eq(collection.id()))
+                .execute();
+    }
+
+    void delete(UUID id) {
+        db.deleteFrom(COLLECTION).where(COLLECTION.ID.eq(id)).execute();
+    }
+
+    List<Item> items(UUID collectionId) {
+        return db.selectFrom(COLLECTION_ITEM)
+                .where(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
+                .orderBy(COLLECTION_ITEM.POSITION, COLLECTION_ITEM.ADDED_AT)
+                .fetch(CollectionStore::item);
+    }
+
+    void insert(Item item, Instant at) {
+        db.insertInto(COLLECTION_ITEM)
+                .set(COLLECTION_ITEM.ID, item.id())
+                .set(COLLECTION_ITEM.COLLECTION_ID, item.collectionId())
+                .set(COLLECTION_ITEM.KIND, item.kind().name())
+                .set(COLLECTION_ITEM.TITLE, item.title())
+                .set(COLLECTION_ITEM.NOTE, item.note())
+                .set(COLLECTION_ITEM.URL, item.url().orElse(null))
+                .set(COLLECTION_ITEM.MEDIA_ID, item.mediaId().orElse(null))
+                .set(COLLECTION_ITEM.ENTRY_ID, item.entryId().orElse(null))
+                .set(COLLECTION_ITEM.POSITION, item.position())
+                .set(COLLECTION_ITEM.ADDED_AT, at)
+                .execute();
+    }
+
+    void order(UUID collectionId, List<UUID> items) {
+        for (var position = 0; position < items.size(); position++) {
+            db.update(COLLECTION_ITEM)
+                    .set(COLLECTION_ITEM.POSITION, position)
+                    .where(COLLECTION_ITEM.ID.eq(items.get(position)), COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
+                    .execute();
+        }
+    }
+
+    void deleteItem(UUID collectionId, UUID itemId) {
+        db.deleteFrom(COLLECTION_ITEM)
+                .where(COLLECTION_ITEM.ID.eq(itemId), COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
+                .execute();
+    }
+
+    private static Collection collection(Record found) {
+        return new Collection(
+                found.get(COLLECTION.ID),
+                found.get(COLLECTION.OWNER_ID),
+                found.get(COLLECTION.TITLE),
+                found.get(COLLECTION.PURPOSE));
+    }
+
+    private static Item item(Record found) {
+        return new Item(
+                found.get(COLLECTION_ITEM.ID),
+                found.get(COLLECTION_ITEM.COLLECTION_ID),
+                ItemKind.valueOf(found.get(COLLECTION_ITEM.KIND)),
+                found.get(COLLECTION_ITEM.TITLE),
+                found.get(COLLECTION_ITEM.NOTE),
+                Optional.ofNullable(found.get(COLLECTION_ITEM.URL)),
+                Optional.ofNullable(found.get(COLLECTION_ITEM.MEDIA_ID)),
+                Optional.ofNullable(found.get(COLLECTION_ITEM.ENTRY_ID)),
+                found.get(COLLECTION_ITEM.POSITION));
+    }
+}

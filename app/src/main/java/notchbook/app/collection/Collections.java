@@ -1,0 +1,171 @@
+package notchbook.app.collection;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.collection.CollectionStore.Collection;
+import notchbook.app.media.Media;
+import notchbook.app.notebook.Entries;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.collection.WebLink;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Resources that a person gathers for a purpose. */
+@Service
+public class Collections {
+    private static final int LONGEST_TITLE = 120;
+    private static final int LONGEST_PURPOSE = 300;
+    private static final int LONGEST_NOTE = 4_000;
+
+    private final CollectionStore store;
+    private final Entries entries;
+    private final Media media;
+    private final SchoolClock clock;
+
+    Collections(CollectionStore store, Entries entries, Media media, SchoolClock clock) {
+        this.store = store;
+        this.entries = entries;
+        this.media = media;
+        this.clock = clock;
+    }
+
+    /** What is put into a collection; which of the optional parts is needed follows from the kind. */
+    public record NewItem(
+            UUID id,
+            ItemKind kind,
+            String title,
+            String note,
+            Optional<String> url,
+            Optional<UUID> mediaId,
+            Optional<UUID> entryId) {}
+
+    Collection require(Person reader, UUID id) {
+        return store.find(id)
+                .filter(found -> found.ownerId().equals(reader.id()))
+                .orElseThrow(() -> Refusal.notFound("collection"));
+    }
+
+    /** Makes a collection, or gives the one with this id a new title and purpose. */
+    @Transactional
+    public void keep(Person reader, UUID id, String title, String purpose) {
+        reader.requireStudent();
+        var collection = new Collection(id, reader.id(), checked(title), purpose.strip());
+        if (purpose.length() > LONGEST_PURPOSE) {
+            throw Refusal.unfit("Say what it is for in up to 300 characters.");
+        }
+        if (store.find(id).isPresent()) {
+            require(reader, id);
+            store.update(collection);
+        } else {
+            store.insert(collection, clock.now());
+        }
+    }
+
+    @Transactional
+    public void delete(Person reader, UUID id) {
+        require(reader, id);
+        store.delete(id);
+    }
+
+    /** Puts a thing into a collection, at its end; putting it again changes nothing. */
+    @Transactional
+    public void add(Person reader, UUID id, NewItem wish) {
+        require(reader, id);
+        var there = store.items(id);
+        if (there.stream().anyMatch(item -> item.id().equals(wish.id()))) {
+            return;
+        }
+        store.insert(item(reader, id, wish, there.size()), clock.now());
+    }
+
+    /** Puts the items in an order; items that are not named keep their order after those that are. */
+    @Transactional
+    public void order(Person reader, UUID id, List<UUID> wished) {
+        require(reader, id);
+        var there = store.items(id).stream().map(Item::id).toList();
+        var order = new LinkedHashSet<>(wished);
+        order.retainAll(there);
+        order.addAll(there);
+        store.order(id, List.copyOf(order));
+    }
+
+    @Transactional
+    public void remove(Person reader, UUID id, UUID itemId) {
+        require(reader, id);
+        store.deleteItem(id, itemId);
+    }
+
+    private Item item(Person reader, UUID collectionId, NewItem wish, int position) {
+        if (wish.note().length() > LONGEST_NOTE) {
+            throw Refusal.unfit("A note has up to 4,000 characters.");
+        }
+        return switch (wish.kind()) {
+            case LINK -> {
+                var link = wish.url()
+                        .flatMap(WebLink::parse)
+                        .orElseThrow(() ->
+                                Refusal.unfit("This is no web address. It looks like https://site.example/page."));
+                var title = wish.title().isBlank() ? link.address().getHost() : wish.title();
+                yield item(
+                        collectionId,
+                        wish,
+                        title,
+                        position,
+                        Optional.of(link.address().toString()),
+                        Optional.empty(),
+                        Optional.empty());
+            }
+            case NOTE ->
+                item(collectionId, wish, wish.title(), position, Optional.empty(), Optional.empty(), Optional.empty());
+            case FILE -> {
+                var file =
+                        media.requireOwned(reader, wish.mediaId().orElseThrow(() -> Refusal.unfit("Choose a file.")));
+                var title = wish.title().isBlank() ? file.name() : wish.title();
+                yield item(
+                        collectionId,
+                        wish,
+                        title,
+                        position,
+                        Optional.empty(),
+                        Optional.of(file.id()),
+                        Optional.empty());
+            }
+            case ENTRY -> {
+                var entry =
+                        entries.require(reader, wish.entryId().orElseThrow(() -> Refusal.unfit("Choose an entry.")));
+                yield item(
+                        collectionId,
+                        wish,
+                        wish.title(),
+                        position,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(entry.id()));
+            }
+        };
+    }
+
+    private static Item item(
+            UUID collectionId,
+            NewItem wish,
+            String title,
+            int position,
+            Optional<String> url,
+            Optional<UUID> mediaId,
+            Optional<UUID> entryId) {
+        return new Item(
+                wish.id(), collectionId, wish.kind(), checked(title), wish.note(), url, mediaId, entryId, position);
+    }
+
+    private static String checked(String typed) {
+        var text = typed.strip();
+        if (text.isEmpty() || text.length() > LONGEST_TITLE) {
+            throw Refusal.unfit("Give it a title of up to 120 characters.");
+        }
+        return text;
+    }
+}

@@ -1,0 +1,16 @@
+package notchbook.app.collection;
+
+import java.util.Optional;
+import java.util.UUID;
+
+/** One thing in a collection. Which of {@code url}, {@code mediaId} and {@code entryId} is there follows from its kind. */
+public record Item(
+        UUID id,
+        UUID collectionId,
+        ItemKind kind,
+        String title,
+        String note,
+        Optional<String> url,
+        Optional<UUID> mediaId,
+        Optional<UUID> entryId,
+        int position) {}

@@ -1,0 +1,5 @@
+/** Resources gathered for a purpose. */
+@NullMarked
+package notchbook.app.collection;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,81 @@
+package notchbook.app.coverage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.reflection.Reflections;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.coverage.Coverage;
+import notchbook.core.coverage.CoverageInput;
+import notchbook.core.coverage.LookedAgain;
+import notchbook.core.coverage.PaperMark;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The coverage of a notebook: loads what counts and asks the core. */
+@Service
+public class Coverages {
+    private final Notebooks notebooks;
+    private final Reflections reflections;
+    private final Syllabi syllabi;
+    private final SchoolYears years;
+    private final PaperStore papers;
+    private final SchoolClock clock;
+
+    Coverages(
+            Notebooks notebooks,
+            Reflections reflections,
+            Syllabi syllabi,
+            SchoolYears years,
+            PaperStore papers,
+            SchoolClock clock) {
+        this.notebooks = notebooks;
+        this.reflections = reflections;
+        this.syllabi = syllabi;
+        this.years = years;
+        this.papers = papers;
+        this.clock = clock;
+    }
+
+    public Coverage of(Notebook notebook) {
+        return Coverage.of(input(notebook));
+    }
+
+    CoverageInput input(Notebook notebook) {
+        var evidence = new ArrayList<>(notebooks.evidence(notebook));
+        evidence.addAll(reflections.evidence(notebook));
+        return new CoverageInput(
+                syllabi.edition(notebook.editionId()),
+                notebook.exam(),
+                notebook.examDay(),
+                years.yearOf(clock.today()),
+                clock.today(),
+                notebook.classId().map(syllabi::plan).orElse(Map.of()),
+                evidence,
+                papers.marks(notebook.id()),
+                reflections.ratings(notebook),
+                papers.looks(notebook.id()));
+    }
+
+    /** Notes that a topic was looked at again today, which restarts its revisit. */
+    @Transactional
+    public void lookedAgain(Person reader, UUID notebookId, UUID topic) {
+        var notebook = notebooks.require(reader, notebookId);
+        syllabi.edition(notebook.editionId()).find(topic).orElseThrow(() -> Refusal.notFound("topic"));
+        papers.insertLook(notebookId, new LookedAgain(topic, clock.today()));
+    }
+
+    /** Enters a past paper with its marks by topic, all of the day that it was done. */
+    @Transactional
+    public void enterPaper(Person reader, UUID notebookId, String title, List<PaperMark> marks) {
+        notebooks.require(reader, notebookId);
+        papers.insertPaper(clock.newId(), notebookId, title, marks.getFirst().day(), marks);
+    }
+}

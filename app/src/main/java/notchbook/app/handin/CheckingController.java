@@ -1,0 +1,125 @@
+package notchbook.app.handin;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import notchbook.app.handin.HandInViews.RegisterLine;
+import notchbook.app.handin.HandInViews.RegisterView;
+import notchbook.app.handin.HandInViews.SetWorkLine;
+import notchbook.app.people.People;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.core.handin.HandInState;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class CheckingController {
+    private final Checking checking;
+    private final SetWorks setWorks;
+    private final HandInStore store;
+    private final HandInMapper mapper;
+    private final People people;
+
+    CheckingController(Checking checking, SetWorks setWorks, HandInStore store, HandInMapper mapper, People people) {
+        this.checking = checking;
+        this.setWorks = setWorks;
+        this.store = store;
+        this.mapper = mapper;
+        this.people = people;
+    }
+
+    record SetWorkBody(UUID classId, String title, String instructions, UUID topic, LocalDate due) {}
+
+    record RemarkBody(UUID entryId, String words) {}
+
+    /** The set work of the reader's classes, the latest due first. */
+    @GetMapping("/api/set-work")
+    List<SetWorkLine> setWork(@AuthenticationPrincipal Person reader) {
+        if (!reader.isTeacher()) {
+            throw Refusal.notFound("place");
+        }
+        return setWorks.visibleTo(reader).stream()
+                .map(work -> line(reader, work))
+                .toList();
+    }
+
+    @PutMapping("/api/set-work/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void set(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SetWorkBody body) {
+        setWorks.set(
+                reader,
+                new SetWork(
+                        id, body.classId(), body.title(), body.instructions(), body.topic(), body.due(), reader.id()));
+    }
+
+    /** Who has handed in and who has not. */
+    @GetMapping("/api/set-work/{id}/register")
+    RegisterView register(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var work = setWorks.requireTaught(reader, id);
+        var all = store.of(List.of(id));
+        return new RegisterView(
+                mapper.view(reader, work),
+                people.studentsOf(work.classId()).stream()
+                        .map(student -> new RegisterLine(
+                                student.id(),
+                                student.fullName(),
+                                all.stream()
+                                        .filter(handIn -> handIn.studentId().equals(student.id()))
+                                        .findFirst()
+                                        .map(mapper::view)))
+                        .toList());
+    }
+
+    @PostMapping("/api/hand-ins/{id}/open")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void open(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        checking.open(reader, id);
+    }
+
+    @PutMapping("/api/hand-ins/{id}/remarks/{remark}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remark(
+            @AuthenticationPrincipal Person reader,
+            @PathVariable UUID id,
+            @PathVariable UUID remark,
+            @RequestBody RemarkBody body) {
+        checking.remark(reader, id, remark, body.entryId(), body.words());
+    }
+
+    @DeleteMapping("/api/hand-ins/{id}/remarks/{remark}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void withdraw(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID remark) {
+        checking.withdraw(reader, id, remark);
+    }
+
+    @PostMapping("/api/hand-ins/{id}/checked")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void markChecked(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        checking.markChecked(reader, id);
+    }
+
+    @PostMapping("/api/hand-ins/{id}/sent-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void sendBack(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        checking.sendBack(reader, id);
+    }
+
+    private SetWorkLine line(Person reader, SetWork work) {
+        var all = store.of(List.of(work.id()));
+        var in = all.stream().map(HandIn::studentId).distinct().count();
+        var waiting = all.stream()
+                .filter(handIn -> handIn.state() == HandInState.WAITING || handIn.state() == HandInState.BEING_READ)
+                .count();
+        return new SetWorkLine(
+                mapper.view(reader, work), people.studentsOf(work.classId()).size(), (int) in, (int) waiting);
+    }
+}

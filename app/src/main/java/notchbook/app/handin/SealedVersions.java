@@ -1,0 +1,83 @@
+package notchbook.app.handin;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
+import notchbook.core.handin.Manifest;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes frozen sections down as sealed parts, reads them again, and tells whether a seal still holds. */
+@Component
+class SealedVersions {
+    private final HandInStore store;
+    private final Media media;
+    private final JsonMapper mapper;
+
+    SealedVersions(HandInStore store, Media media, JsonMapper mapper) {
+        this.store = store;
+        this.media = media;
+        this.mapper = mapper;
+    }
+
+    Map<String, String> write(Frozen frozen) {
+        var parts = new LinkedHashMap<String, String>();
+        frozen.parts().forEach((path, part) -> parts.put(path, mapper.writeValueAsString(part)));
+        return parts;
+    }
+
+    /** The manifest over written parts and the media that go with them, by the digests under which these were kept. */
+    Manifest manifest(Map<String, String> parts, Map<String, UUID> mediaByPath) {
+        var items = media.findAll(mediaByPath.values());
+        var all = new ArrayList<>(Manifest.over(bytes(parts)).parts());
+        mediaByPath.forEach(
+                (path, id) -> all.add(new Manifest.Part(path, items.get(id).sha256())));
+        return new Manifest(all);
+    }
+
+    Frozen read(HandIn handIn) {
+        var parts = store.parts(handIn.id());
+        var pages = new ArrayList<Sealed.Page>();
+        var reflections = new ArrayList<Sealed.Reflection>();
+        parts.forEach((path, content) -> {
+            if (path.startsWith("pages/")) {
+                pages.add(mapper.readValue(content, Sealed.Page.class));
+            }
+            if (path.startsWith("reflections/")) {
+                reflections.add(mapper.readValue(content, Sealed.Reflection.class));
+            }
+        });
+        return new Frozen(
+                mapper.readValue(parts.get("cover.json"), Sealed.Cover.class),
+                pages,
+                reflections,
+                store.media(handIn.id()));
+    }
+
+    /** The paths whose content is no longer what was sealed; empty while the seal holds. Every byte is read for it. */
+    List<String> broken(HandIn handIn) {
+        var now = new ArrayList<>(Manifest.over(bytes(store.parts(handIn.id()))).parts());
+        var mediaByPath = store.media(handIn.id());
+        var items = media.findAll(mediaByPath.values());
+        mediaByPath.forEach((path, id) -> now.add(new Manifest.Part(path, digestNow(items.get(id)))));
+        var isListWhole = handIn.manifest().digest().equals(handIn.digest());
+        return isListWhole ? handIn.manifest().broken(new Manifest(now)) : List.of("manifest");
+    }
+
+    private String digestNow(MediaItem item) {
+        return media.digestNow(item).orElse("gone");
+    }
+
+    private static Map<String, byte[]> bytes(Map<String, String> parts) {
+        var bytes = new HashMap<String, byte[]>();
+        parts.forEach((path, content) -> bytes.put(path, content.getBytes(UTF_8)));
+        return bytes;
+    }
+}

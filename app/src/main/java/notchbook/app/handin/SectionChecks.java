@@ -1,0 +1,127 @@
+package notchbook.app.handin;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryContent;
+import notchbook.app.notebook.EntryName;
+import notchbook.app.notebook.Page;
+import notchbook.app.notebook.SectionContents;
+import notchbook.app.reflection.Reflection;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.handin.CheckLine;
+import notchbook.core.handin.Readiness;
+import notchbook.core.handin.SectionWork;
+import notchbook.core.reflection.Prompt;
+import notchbook.core.syllabus.Weights;
+import notchbook.core.text.Words;
+import org.springframework.stereotype.Component;
+
+/** Looks at a section as the checks before a hand-in see it, and runs them. */
+@Component
+class SectionChecks {
+    private final Freezer freezer;
+    private final SealedVersions versions;
+    private final RemarkStore remarks;
+    private final Syllabi syllabi;
+    private final Media media;
+
+    SectionChecks(Freezer freezer, SealedVersions versions, RemarkStore remarks, Syllabi syllabi, Media media) {
+        this.freezer = freezer;
+        this.versions = versions;
+        this.remarks = remarks;
+        this.syllabi = syllabi;
+        this.media = media;
+    }
+
+    /** The lines of the check; {@code last} is the version before this one. */
+    List<CheckLine> check(SectionContents section, SetWork setWork, Optional<HandIn> last) {
+        return Readiness.check(new SectionWork(
+                points(section, setWork),
+                section.pages().stream()
+                        .map(page -> page(page, section.entriesOn(page)))
+                        .toList(),
+                freezer.reflectionsOn(section).stream().map(this::reflection).toList(),
+                last.map(version -> openRemarks(section, version)).orElse(List.of()),
+                bytes(section)));
+    }
+
+    long bytes(SectionContents section) {
+        return media
+                .findAll(section.entries().stream()
+                        .flatMap(entry -> entry.mediaId().stream())
+                        .toList())
+                .values()
+                .stream()
+                .mapToLong(MediaItem::bytes)
+                .sum();
+    }
+
+    /** The section's own points in force; where it has none, those of the topic that was asked for. */
+    private List<SectionWork.AskedPoint> points(SectionContents section, SetWork setWork) {
+        var edition = syllabi.edition(section.notebook().editionId());
+        var weights = Weights.of(edition, section.notebook().exam());
+        var asked = section.topics().isEmpty() ? List.of(setWork.topicId()) : List.copyOf(section.topics());
+        return edition.points()
+                .filter(point -> weights.isInForce(point.id()))
+                .filter(point -> asked.stream()
+                        .anyMatch(topic -> edition.pointsUnder(topic).anyMatch(point::equals)))
+                .map(point -> new SectionWork.AskedPoint(point.id(), point.code(), point.title()))
+                .toList();
+    }
+
+    private static SectionWork.PageWork page(Page page, List<Entry> entries) {
+        return new SectionWork.PageWork(
+                page.id(),
+                page.title(),
+                entries.stream()
+                        .map(entry -> new SectionWork.EntryWork(
+                                entry.id(),
+                                EntryName.of(
+                                        entry.kind(),
+                                        entry.caption(),
+                                        EntryContent.words(entry.kind(), entry.content())),
+                                entry.kind().evidence(),
+                                entry.isEmpty(),
+                                entry.notches()))
+                        .toList());
+    }
+
+    private SectionWork.ReflectionWork reflection(Reflection reflection) {
+        return new SectionWork.ReflectionWork(
+                freezer.weekOf(reflection.monday()).orElse(0),
+                IntStream.range(0, Prompt.WEEKLY.size())
+                        .mapToObj(i -> new SectionWork.Answer(
+                                Words.count(reflection.answers().get(i)),
+                                Prompt.WEEKLY.get(i).range()))
+                        .toList());
+    }
+
+    /** Remarks on entries that still say what they said when the version was sealed. */
+    private List<SectionWork.OpenRemark> openRemarks(SectionContents section, HandIn last) {
+        var sealed = new HashMap<UUID, Sealed.Entry>();
+        versions.read(last).pages().forEach(page -> page.entries().forEach(entry -> sealed.put(entry.id(), entry)));
+        Map<UUID, Entry> now = new HashMap<>();
+        section.entries().forEach(entry -> now.put(entry.id(), entry));
+        return remarks.on(List.of(last.id())).stream()
+                .filter(remark -> now.containsKey(remark.entryId()))
+                .filter(remark -> isUnchanged(sealed.get(remark.entryId()), now.get(remark.entryId())))
+                .map(remark -> new SectionWork.OpenRemark(
+                        remark.number(),
+                        Optional.of(now.get(remark.entryId()).pageId()),
+                        Optional.of(remark.entryId())))
+                .toList();
+    }
+
+    private static boolean isUnchanged(Sealed.Entry sealed, Entry now) {
+        return sealed.content().equals(now.content())
+                && sealed.caption().equals(now.caption())
+                && sealed.mediaId().equals(now.mediaId());
+    }
+}

@@ -1,0 +1,75 @@
+package notchbook.app.handin;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
+import notchbook.app.notebook.EntryWidth;
+import notchbook.formats.document.DocumentJson;
+import notchbook.formats.ink.DrawingJson;
+import notchbook.formats.pdf.SectionSheet;
+import org.springframework.stereotype.Component;
+
+/** Turns a frozen section into the sheet that its PDF is written from. */
+@Component
+class SectionSheets {
+    private final Media media;
+
+    SectionSheets(Media media) {
+        this.media = media;
+    }
+
+    SectionSheet of(Frozen frozen, String version) {
+        var items = media.findAll(frozen.media().values());
+        return new SectionSheet(
+                frozen.cover().title(),
+                frozen.cover().student(),
+                frozen.cover().notebook(),
+                version,
+                frozen.pages().stream().map(page -> page(page, items)).toList(),
+                frozen.reflections().stream().map(SectionSheets::reflection).toList());
+    }
+
+    private SectionSheet.Page page(Sealed.Page page, Map<UUID, MediaItem> items) {
+        List<SectionSheet.Entry> entries = page.entries().stream()
+                .map(entry -> new SectionSheet.Entry(
+                        content(entry, items), entry.caption(), entry.width() == EntryWidth.HALF, entry.codes()))
+                .toList();
+        return new SectionSheet.Page(
+                page.title(),
+                page.day(),
+                page.week().map(week -> "Week " + week).orElse("Break"),
+                entries);
+    }
+
+    private SectionSheet.Content content(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+        return switch (entry.kind()) {
+            case TYPED -> new SectionSheet.Typed(DocumentJson.read(entry.content()));
+            case INK -> new SectionSheet.Ink(DrawingJson.read(entry.content()));
+            case PHOTO -> photo(items.get(entry.mediaId().orElseThrow()));
+            case RECORDING ->
+                new SectionSheet.Recording(
+                        entry.mediaPath(),
+                        items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0));
+        };
+    }
+
+    /** The picture for the screen is enough for print at the width of a page, and keeps the file small enough to send. */
+    private SectionSheet.Photo photo(MediaItem item) {
+        return new SectionSheet.Photo(
+                media.screenContent(item),
+                "image/jpeg",
+                item.width().orElse(1),
+                item.height().orElse(1));
+    }
+
+    private static SectionSheet.Reflection reflection(Sealed.Reflection reflection) {
+        return new SectionSheet.Reflection(
+                reflection.title(),
+                reflection.answers().stream()
+                        .map(answer -> new SectionSheet.Answer(answer.question(), answer.text()))
+                        .toList(),
+                reflection.chosen());
+    }
+}

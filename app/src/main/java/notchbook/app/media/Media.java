@@ -1,0 +1,80 @@
+package notchbook.app.media;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import org.springframework.stereotype.Service;
+
+/** The pictures, sounds and files of the school, each seen only by its owner and by whom a {@link MediaGrant} lets. */
+@Service
+public class Media {
+    private final MediaStore store;
+    private final MediaFiles files;
+    private final MediaIntake intake;
+    private final List<MediaGrant> grants;
+
+    Media(MediaStore store, MediaFiles files, MediaIntake intake, List<MediaGrant> grants) {
+        this.store = store;
+        this.files = files;
+        this.intake = intake;
+        this.grants = grants;
+    }
+
+    /** Takes a file in under an id that the sender chose; sending it again gives what is already there. */
+    public MediaItem take(Person owner, UUID id, String name, Path file) {
+        var known = store.find(id);
+        if (known.isPresent()) {
+            return known.filter(item -> item.ownerId().equals(owner.id())).orElseThrow(() -> Refusal.notFound("file"));
+        }
+        return intake.take(owner, id, name, file);
+    }
+
+    /** An item that the reader sent in; anyone else's does not exist for them. */
+    public MediaItem requireOwned(Person reader, UUID id) {
+        return store.find(id)
+                .filter(item -> item.ownerId().equals(reader.id()))
+                .orElseThrow(() -> Refusal.notFound("file"));
+    }
+
+    MediaItem requireVisible(Person reader, UUID id) {
+        return store.find(id)
+                .filter(item ->
+                        item.ownerId().equals(reader.id()) || grants.stream().anyMatch(grant -> grant.lets(reader, id)))
+                .orElseThrow(() -> Refusal.notFound("file"));
+    }
+
+    public Map<UUID, MediaItem> findAll(Collection<UUID> ids) {
+        return store.findAll(ids);
+    }
+
+    /** Where the content of an item lies: the picture for the screen when asked for and there, else the full content. */
+    Path content(MediaItem item, boolean forScreen) {
+        return files.place(forScreen ? item.screenSha256().orElse(item.sha256()) : item.sha256());
+    }
+
+    /** A photo's picture for the screen, as JPEG; any other item's content. */
+    public byte[] screenContent(MediaItem item) {
+        try {
+            return Files.readAllBytes(content(item, true));
+        } catch (IOException gone) {
+            throw new UncheckedIOException("The media store has lost " + item.sha256(), gone);
+        }
+    }
+
+    /** The SHA-256 that the stored content has now; empty when it is gone. */
+    public Optional<String> digestNow(MediaItem item) {
+        try {
+            return Optional.of(MediaFiles.digest(content(item, false)));
+        } catch (IOException gone) {
+            return Optional.empty();
+        }
+    }
+}

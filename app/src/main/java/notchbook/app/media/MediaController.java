@@ -1,0 +1,81 @@
+package notchbook.app.media;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.people.Person;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+@RestController
+class MediaController {
+    /** What is served can run nothing, even when somebody opens it by itself. */
+    private static final String SANDBOX =
+            "default-src 'none'; img-src 'self'; media-src 'self'; style-src 'unsafe-inline'; sandbox";
+
+    private static final Duration NEVER_CHANGES = Duration.ofDays(365);
+
+    private final Media media;
+
+    MediaController(Media media) {
+        this.media = media;
+    }
+
+    /** Takes a file in under the sender's own id, so that a sender who heard no answer can send it again. */
+    @PutMapping(path = "/api/media/{id}", consumes = "multipart/form-data")
+    MediaView take(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestPart MultipartFile file)
+            throws IOException {
+        var incoming = Files.createTempFile("notchbook", "incoming");
+        try {
+            file.transferTo(incoming);
+            return MediaView.of(media.take(
+                    reader, id, Optional.ofNullable(file.getOriginalFilename()).orElse(""), incoming));
+        } finally {
+            Files.deleteIfExists(incoming);
+        }
+    }
+
+    /** The full picture, the sound (in ranges too) or the file. */
+    @GetMapping("/api/media/{id}")
+    ResponseEntity<Resource> full(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var item = media.requireVisible(reader, id);
+        return answer(item, item.type(), false);
+    }
+
+    /** The picture in the size of a screen. */
+    @GetMapping("/api/media/{id}/screen")
+    ResponseEntity<Resource> screen(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var item = media.requireVisible(reader, id);
+        return answer(item, item.screenSha256().isPresent() ? "image/jpeg" : item.type(), true);
+    }
+
+    private ResponseEntity<Resource> answer(MediaItem item, String type, boolean forScreen) {
+        var disposition = item.kind() == MediaKind.FILE ? ContentDisposition.attachment() : ContentDisposition.inline();
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate().immutable())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        disposition
+                                .filename(item.name(), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .header("Content-Security-Policy", SANDBOX)
+                .body(new FileSystemResource(media.content(item, forScreen)));
+    }
+}

@@ -1,0 +1,145 @@
+package notchbook.app.media;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.imaging.photo.PhotoIntake;
+import notchbook.imaging.photo.PhotoRefused;
+import org.springframework.stereotype.Component;
+
+/** Judges a file by its content and keeps it as a photo, a recording or a file to be fetched. */
+@Component
+class MediaIntake {
+    /** A full picture of 40 megapixels stays below this. */
+    private static final long LARGEST_PHOTO = 60_000_000;
+
+    private static final long LARGEST_FILE = 50_000_000;
+
+    /** A decoded picture of 40 megapixels takes 120 MB and its turned copy as much again: two at a time fit. */
+    private final Semaphore decoding = new Semaphore(2);
+
+    private final MediaStore store;
+    private final MediaFiles files;
+    private final SoundIntake sounds;
+    private final SchoolClock clock;
+
+    MediaIntake(MediaStore store, MediaFiles files, SoundIntake sounds, SchoolClock clock) {
+        this.store = store;
+        this.files = files;
+        this.sounds = sounds;
+        this.clock = clock;
+    }
+
+    MediaItem take(Person owner, UUID id, String name, Path file) {
+        try {
+            var head = head(file);
+            var sound = SoundFormat.of(file);
+            var item = sound.isPresent()
+                    ? sound(owner, id, name, file, sound.get())
+                    : looksLikePicture(head, name) ? photo(owner, id, name, file) : plain(owner, id, name, file, head);
+            store.insert(item, clock.now());
+            return item;
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private MediaItem photo(Person owner, UUID id, String name, Path file) throws IOException {
+        if (Files.size(file) > LARGEST_PHOTO) {
+            throw Refusal.unfit("This picture is larger than 60 MB. Make it smaller and send it again.");
+        }
+        decoding.acquireUninterruptibly();
+        try {
+            var photo = PhotoIntake.take(Files.readAllBytes(file));
+            return new MediaItem(
+                    id,
+                    owner.id(),
+                    MediaKind.PHOTO,
+                    photo.type(),
+                    short200(name),
+                    files.keep(photo.full()),
+                    Optional.of(files.keep(photo.screen())),
+                    photo.full().length,
+                    Optional.of(photo.width()),
+                    Optional.of(photo.height()),
+                    Optional.empty(),
+                    List.of(),
+                    photo.capturedAt().map(clock::at));
+        } catch (PhotoRefused refused) {
+            throw Refusal.unfit(refused.getMessage());
+        } finally {
+            decoding.release();
+        }
+    }
+
+    private MediaItem sound(Person owner, UUID id, String name, Path file, SoundFormat format) throws IOException {
+        var kept = Files.createTempFile("notchbook", "." + format.extension);
+        try {
+            var sound = sounds.take(file, format, kept);
+            return new MediaItem(
+                    id,
+                    owner.id(),
+                    MediaKind.RECORDING,
+                    format.type,
+                    short200(name),
+                    files.keep(kept),
+                    Optional.empty(),
+                    Files.size(kept),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(sound.seconds()),
+                    sound.peaks(),
+                    Optional.empty());
+        } finally {
+            Files.delete(kept);
+        }
+    }
+
+    private MediaItem plain(Person owner, UUID id, String name, Path file, String head) throws IOException {
+        if (Files.size(file) > LARGEST_FILE) {
+            throw Refusal.unfit("This file is larger than 50 MB. Make it smaller and send it again.");
+        }
+        return new MediaItem(
+                id,
+                owner.id(),
+                MediaKind.FILE,
+                head.startsWith("%PDF-") ? "application/pdf" : "application/octet-stream",
+                short200(name),
+                files.keep(file),
+                Optional.empty(),
+                Files.size(file),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty());
+    }
+
+    /** A name that claims a picture is held to it: the picture reader then says what is wrong. */
+    private static boolean looksLikePicture(String head, String name) {
+        return head.startsWith("\u00FF\u00D8\u00FF")
+                || head.startsWith("\u0089PNG")
+                || head.startsWith("RIFF") && head.startsWith("WEBP", 8)
+                || name.toLowerCase(Locale.ROOT).matches(".*\\.(jpe?g|png|webp|gif|heic|bmp)");
+    }
+
+    private static String head(Path file) throws IOException {
+        try (var in = Files.newInputStream(file)) {
+            return new String(in.readNBytes(16), StandardCharsets.ISO_8859_1);
+        }
+    }
+
+    private static String short200(String name) {
+        return name.substring(0, Math.min(200, name.length()));
+    }
+}

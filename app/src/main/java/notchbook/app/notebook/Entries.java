@@ -1,0 +1,188 @@
+package notchbook.app.notebook;
+
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaKind;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+
+/** The entries of a page: kept as they are made, every change with the version that it was made from. */
+@Service
+public class Entries {
+    private static final int LONGEST_CAPTION = 500;
+
+    private final Pages pages;
+    private final Sections sections;
+    private final Notebooks notebooks;
+    private final EntryStore store;
+    private final EntryViews views;
+    private final Syllabi syllabi;
+    private final Media media;
+    private final SchoolClock clock;
+
+    Entries(
+            Pages pages,
+            Sections sections,
+            Notebooks notebooks,
+            EntryStore store,
+            EntryViews views,
+            Syllabi syllabi,
+            Media media,
+            SchoolClock clock) {
+        this.pages = pages;
+        this.sections = sections;
+        this.notebooks = notebooks;
+        this.store = store;
+        this.views = views;
+        this.syllabi = syllabi;
+        this.media = media;
+        this.clock = clock;
+    }
+
+    /** An entry as its device has it now; {@code baseVersion} is the version it was changed from, 0 for a new one. */
+    public record Change(
+            UUID id,
+            int baseVersion,
+            UUID pageId,
+            EntryKind kind,
+            JsonNode content,
+            Optional<UUID> mediaId,
+            String caption,
+            EntryWidth width,
+            Optional<Instant> madeAt) {}
+
+    /** A live entry of the reader's own. */
+    public Entry require(Person reader, UUID id) {
+        var entry = store.find(id).orElseThrow(() -> Refusal.notFound("entry"));
+        pages.require(reader, entry.pageId());
+        return entry;
+    }
+
+    /** Those of these entries that are live and the reader's own. */
+    public List<Entry> live(Person reader, List<UUID> ids) {
+        return store.findOwned(reader.id(), ids);
+    }
+
+    /**
+     * Keeps an entry. Sending the same change twice changes nothing; a change made from an older version than the one
+     * that is there is refused with what is there, so that its sender can keep both.
+     */
+    @Transactional
+    public Entry keep(Person reader, Change change) {
+        pages.require(reader, change.pageId());
+        var before = store.lock(change.id());
+        var sent = entry(reader, change, before);
+        if (before.isEmpty()) {
+            store.insert(sent);
+            return sent;
+        }
+        requireOwner(reader, before.get());
+        if (before.get().saysTheSameAs(sent)) {
+            return before.get();
+        }
+        if (before.get().kind() != change.kind()) {
+            throw Refusal.unfit("An entry stays of its kind. Make a new one.");
+        }
+        if (before.get().version() != change.baseVersion()) {
+            throw Refusal.stale(
+                    "This was changed in another place too. Both are kept.",
+                    views.of(List.of(before.get())).getFirst());
+        }
+        store.update(before.get(), sent);
+        return sent;
+    }
+
+    /** Puts the entries of a page in an order; entries that are not named keep their order after those that are. */
+    @Transactional
+    public void order(Person reader, UUID pageId, List<UUID> wished) {
+        var page = pages.require(reader, pageId);
+        var there = pages.entries(page).stream().map(Entry::id).toList();
+        var order = new LinkedHashSet<>(wished);
+        order.retainAll(new HashSet<>(there));
+        order.addAll(there);
+        store.order(List.copyOf(order));
+    }
+
+    @Transactional
+    public void delete(Person reader, UUID id) {
+        require(reader, id);
+        store.delete(id, clock.now());
+    }
+
+    /** Keys an entry to a point or topic of its notebook's syllabus. */
+    @Transactional
+    public void cut(Person reader, UUID id, UUID nodeId) {
+        var notebook = notebookOf(reader, require(reader, id));
+        syllabi.edition(notebook.editionId()).find(nodeId).orElseThrow(() -> Refusal.notFound("point"));
+        store.cut(id, nodeId, reader.id(), clock.now());
+    }
+
+    @Transactional
+    public void mend(Person reader, UUID id, UUID nodeId) {
+        require(reader, id);
+        store.mend(id, nodeId);
+    }
+
+    private Notebook notebookOf(Person reader, Entry entry) {
+        var section =
+                sections.require(reader, pages.require(reader, entry.pageId()).sectionId());
+        return notebooks.require(reader, section.notebookId());
+    }
+
+    private void requireOwner(Person reader, Entry entry) {
+        // Also for an entry whose page is in the bin: what was typed into it is kept, but only by its owner.
+        if (!store.isOwnedBy(entry.id(), reader.id())) {
+            throw Refusal.notFound("entry");
+        }
+    }
+
+    private Entry entry(Person reader, Change change, Optional<Entry> before) {
+        var content = EntryContent.check(change.kind(), change.content());
+        requireMedia(reader, change);
+        if (change.caption().length() > LONGEST_CAPTION) {
+            throw Refusal.unfit("A caption has up to 500 characters. Write the rest as a note beside it.");
+        }
+        var now = clock.now();
+        return new Entry(
+                change.id(),
+                change.pageId(),
+                change.kind(),
+                content.json(),
+                content.isEmpty(),
+                change.mediaId(),
+                change.caption(),
+                change.width(),
+                before.map(Entry::position).orElseGet(() -> store.nextPosition(change.pageId())),
+                before.map(Entry::version).orElse(0) + 1,
+                before.map(Entry::madeAt).orElseGet(() -> change.madeAt()
+                        .filter(made -> made.isBefore(now))
+                        .orElse(now)),
+                now,
+                before.map(Entry::notches).orElse(Set.of()));
+    }
+
+    private void requireMedia(Person reader, Change change) {
+        if (change.kind().hasMedia() != change.mediaId().isPresent()) {
+            throw Refusal.unfit("A photo or a recording needs its file, other entries have none.");
+        }
+        change.mediaId().map(id -> media.requireOwned(reader, id)).ifPresent(item -> {
+            if (item.kind() != MediaKind.valueOf(change.kind().name())) {
+                throw Refusal.unfit(
+                        change.kind() == EntryKind.PHOTO
+                                ? "This is not a picture. Use a JPEG, PNG or WebP file."
+                                : "This is not a recording. Use a WAV, Ogg, WebM or MP3 file.");
+            }
+        });
+    }
+}

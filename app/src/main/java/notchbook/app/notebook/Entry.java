@@ -1,0 +1,34 @@
+package notchbook.app.notebook;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * An entry as it is kept. {@code content} is the checked JSON of typed text or ink, empty for photos and recordings;
+ * {@code notches} are points and topics of the notebook's syllabus edition.
+ */
+public record Entry(
+        UUID id,
+        UUID pageId,
+        EntryKind kind,
+        String content,
+        boolean isEmpty,
+        Optional<UUID> mediaId,
+        String caption,
+        EntryWidth width,
+        int position,
+        int version,
+        Instant madeAt,
+        Instant changedAt,
+        Set<UUID> notches) {
+
+    boolean saysTheSameAs(Entry other) {
+        return content.equals(other.content)
+                && caption.equals(other.caption)
+                && width == other.width
+                && pageId.equals(other.pageId)
+                && mediaId.equals(other.mediaId);
+    }
+}

@@ -1,0 +1,25 @@
+package notchbook.app.notebook;
+
+import notchbook.core.notebook.EvidenceKind;
+
+/** What an entry is made of. */
+public enum EntryKind {
+    TYPED(EvidenceKind.TYPED),
+    INK(EvidenceKind.HANDWRITTEN),
+    PHOTO(EvidenceKind.PHOTO),
+    RECORDING(EvidenceKind.RECORDING);
+
+    private final EvidenceKind evidence;
+
+    EntryKind(EvidenceKind evidence) {
+        this.evidence = evidence;
+    }
+
+    public EvidenceKind evidence() {
+        return evidence;
+    }
+
+    boolean hasMedia() {
+        return this == PHOTO || this == RECORDING;
+    }
+}

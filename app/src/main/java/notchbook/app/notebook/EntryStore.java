@@ -1,0 +1,211 @@
+package notchbook.app.notebook;
+
+import static notchbook.tables.Tables.ENTRY;
+import static notchbook.tables.Tables.ENTRY_VERSION;
+import static notchbook.tables.Tables.NOTCH;
+import static notchbook.tables.Tables.NOTEBOOK;
+import static notchbook.tables.Tables.PAGE;
+import static notchbook.tables.Tables.SECTION;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class EntryStore {
+    /** Typing is sent every second; of what is typed in a row, one earlier version a while is enough to go back to. */
+    private static final Duration BETWEEN_VERSIONS = Duration.ofMinutes(2);
+
+    private final DSLContext db;
+
+    EntryStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** A live entry. */
+    Optional<Entry> find(UUID id) {
+        return fetch(ENTRY.ID.eq(id).and(ENTRY.DELETED_AT.isNull())).stream().findFirst();
+    }
+
+    /** An entry, also one in the bin, locked until the transaction ends. */
+    Optional<Entry> lock(UUID id) {
+        db.select(ENTRY.ID).from(ENTRY).where(ENTRY.ID.eq(id)).forUpdate().fetch();
+        return fetch(ENTRY.ID.eq(id)).stream().findFirst();
+    }
+
+    /** Whether an entry, live or in the bin, stands in a notebook of this person. */
+    boolean isOwnedBy(UUID id, UUID personId) {
+        return db.fetchExists(db.selectOne()
+                .from(ENTRY)
+                .join(PAGE)
+                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+                .join(SECTION)
+                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .join(NOTEBOOK)
+                .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
+                .where(ENTRY.ID.eq(id), NOTEBOOK.OWNER_ID.eq(personId)));
+    }
+
+    /** Those of these entries that are live, on live pages, in notebooks of this person. */
+    List<Entry> findOwned(UUID personId, Collection<UUID> ids) {
+        return fetch(ENTRY.ID
+                .in(ids)
+                .and(ENTRY.DELETED_AT.isNull())
+                .and(ENTRY.PAGE_ID.in(db.select(PAGE.ID)
+                        .from(PAGE)
+                        .join(SECTION)
+                        .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                        .join(NOTEBOOK)
+                        .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
+                        .where(
+                                NOTEBOOK.OWNER_ID.eq(personId),
+                                PAGE.DELETED_AT.isNull(),
+                                SECTION.DELETED_AT.isNull()))));
+    }
+
+    List<Entry> onPages(Collection<UUID> pageIds) {
+        return fetch(ENTRY.PAGE_ID.in(pageIds).and(ENTRY.DELETED_AT.isNull()));
+    }
+
+    /** The live entries on live pages in live sections of a notebook. */
+    List<Entry> inNotebook(UUID notebookId) {
+        return fetch(ENTRY.DELETED_AT
+                .isNull()
+                .and(ENTRY.PAGE_ID.in(db.select(PAGE.ID)
+                        .from(PAGE)
+                        .join(SECTION)
+                        .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                        .where(
+                                SECTION.NOTEBOOK_ID.eq(notebookId),
+                                SECTION.DELETED_AT.isNull(),
+                                PAGE.DELETED_AT.isNull()))));
+    }
+
+    int nextPosition(UUID pageId) {
+        return db.fetchCount(ENTRY, ENTRY.PAGE_ID.eq(pageId));
+    }
+
+    void insert(Entry entry) {
+        db.insertInto(ENTRY)
+                .set(ENTRY.ID, entry.id())
+                .set(ENTRY.PAGE_ID, entry.pageId())
+                .set(ENTRY.KIND, entry.kind().name())
+                .set(ENTRY.CONTENT, entry.content())
+                .set(ENTRY.IS_EMPTY, entry.isEmpty())
+                .set(ENTRY.MEDIA_ID, entry.mediaId().orElse(null))
+                .set(ENTRY.CAPTION, entry.caption())
+                .set(ENTRY.WIDTH, entry.width().name())
+                .set(ENTRY.POSITION, entry.position())
+                .set(ENTRY.VERSION, entry.version())
+                .set(ENTRY.MADE_AT, entry.madeAt())
+                .set(ENTRY.CHANGED_AT, entry.changedAt())
+                .execute();
+    }
+
+    /** Writes the next version of an entry and keeps the one it replaces. */
+    void update(Entry before, Entry now) {
+        keepVersion(before, now.changedAt());
+        db.update(ENTRY)
+                .set(ENTRY.PAGE_ID, now.pageId())
+                .set(ENTRY.CONTENT, now.content())
+                .set(ENTRY.IS_EMPTY, now.isEmpty())
+                .set(ENTRY.MEDIA_ID, now.mediaId().orElse(null))
+                .set(ENTRY.CAPTION, now.caption())
+                .set(ENTRY.WIDTH, now.width().name())
+                .set(ENTRY.VERSION, now.version())
+                .set(ENTRY.CHANGED_AT, now.changedAt())
+                .where(ENTRY.ID.eq(now.id()), ENTRY.VERSION.eq(before.version()))
+                .execute();
+    }
+
+    void order(List<UUID> ids) {
+        for (var position = 0; position < ids.size(); position++) {
+            db.update(ENTRY)
+                    .set(ENTRY.POSITION, position)
+                    .where(ENTRY.ID.eq(ids.get(position)))
+                    .execute();
+        }
+    }
+
+    void delete(UUID id, Instant at) {
+        db.update(ENTRY).set(ENTRY.DELETED_AT, at).where(ENTRY.ID.eq(id)).execute();
+    }
+
+    void cut(UUID entryId, UUID nodeId, UUID personId, Instant at) {
+        db.insertInto(NOTCH, NOTCH.ENTRY_ID, NOTCH.NODE_ID, NOTCH.CUT_BY, NOTCH.CUT_AT)
+                .values(entryId, nodeId, personId, at)
+                .onDuplicateKeyIgnore()
+                .execute();
+    }
+
+    void mend(UUID entryId, UUID nodeId) {
+        db.deleteFrom(NOTCH)
+                .where(NOTCH.ENTRY_ID.eq(entryId), NOTCH.NODE_ID.eq(nodeId))
+                .execute();
+    }
+
+    private void keepVersion(Entry before, Instant now) {
+        var isRecent = db.fetchExists(
+                ENTRY_VERSION,
+                ENTRY_VERSION.ENTRY_ID.eq(before.id()),
+                ENTRY_VERSION.SAVED_AT.gt(now.minus(BETWEEN_VERSIONS)));
+        if (!isRecent && !before.isEmpty()) {
+            db.insertInto(ENTRY_VERSION)
+                    .set(ENTRY_VERSION.ENTRY_ID, before.id())
+                    .set(ENTRY_VERSION.VERSION, before.version())
+                    .set(ENTRY_VERSION.CONTENT, before.content())
+                    .set(ENTRY_VERSION.CAPTION, before.caption())
+                    .set(ENTRY_VERSION.SAVED_AT, now)
+                    .execute();
+        }
+    }
+
+    private List<Entry> fetch(Condition which) {
+        var notches = notches(which);
+        return db.selectFrom(ENTRY)
+                .where(which)
+                .orderBy(ENTRY.POSITION, ENTRY.MADE_AT, ENTRY.ID)
+                .fetch(found -> entry(found, notches.getOrDefault(found.get(ENTRY.ID), Set.of())));
+    }
+
+    private Map<UUID, Set<UUID>> notches(Condition which) {
+        return db
+                .select(NOTCH.ENTRY_ID, NOTCH.NODE_ID)
+                .from(NOTCH)
+                .join(ENTRY)
+                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
+                .where(which)
+                .fetch()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        link -> link.get(NOTCH.ENTRY_ID),
+                        Collectors.mapping(link -> link.get(NOTCH.NODE_ID), Collectors.toSet())));
+    }
+
+    private static Entry entry(Record found, Set<UUID> notches) {
+        return new Entry(
+                found.get(ENTRY.ID),
+                found.get(ENTRY.PAGE_ID),
+                EntryKind.valueOf(found.get(ENTRY.KIND)),
+                found.get(ENTRY.CONTENT),
+                found.get(ENTRY.IS_EMPTY),
+                Optional.ofNullable(found.get(ENTRY.MEDIA_ID)),
+                found.get(ENTRY.CAPTION),
+                EntryWidth.valueOf(found.get(ENTRY.WIDTH)),
+                found.get(ENTRY.POSITION),
+                found.get(ENTRY.VERSION),
+                found.get(ENTRY.MADE_AT),
+                found.get(ENTRY.CHANGED_AT),
+                notches);
+    }
+}

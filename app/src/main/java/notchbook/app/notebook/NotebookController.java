@@ -1,0 +1,188 @@
+package notchbook.app.notebook;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.notebook.NotebookViews.ContentsView;
+import notchbook.app.notebook.NotebookViews.FoundView;
+import notchbook.app.notebook.NotebookViews.NotebookView;
+import notchbook.app.notebook.NotebookViews.PageLine;
+import notchbook.app.notebook.NotebookViews.SectionView;
+import notchbook.app.people.Person;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.syllabus.ExamChoice;
+import notchbook.core.syllabus.Tier;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class NotebookController {
+    private final Notebooks notebooks;
+    private final Bin bin;
+    private final PageStore pages;
+    private final EntryViews views;
+    private final Syllabi syllabi;
+    private final SchoolYears years;
+    private final SchoolClock clock;
+
+    NotebookController(
+            Notebooks notebooks,
+            Bin bin,
+            PageStore pages,
+            EntryViews views,
+            Syllabi syllabi,
+            SchoolYears years,
+            SchoolClock clock) {
+        this.notebooks = notebooks;
+        this.bin = bin;
+        this.pages = pages;
+        this.views = views;
+        this.syllabi = syllabi;
+        this.years = years;
+        this.clock = clock;
+    }
+
+    record NewNotebookBody(
+            String title,
+            UUID editionId,
+            int examYear,
+            Tier tier,
+            Optional<LocalDate> examDay,
+            Optional<UUID> classId) {}
+
+    record TitleBody(String title) {}
+
+    record DeletedView(UUID id, BinStore.Kind kind, String name, Instant deletedAt) {}
+
+    @GetMapping("/api/notebooks")
+    List<NotebookView> notebooks(@AuthenticationPrincipal Person reader) {
+        return notebooks.of(reader).stream()
+                .map(notebook -> view(reader, notebook))
+                .toList();
+    }
+
+    @PutMapping("/api/notebooks/{id}")
+    NotebookView make(
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody NewNotebookBody body) {
+        var exam = new ExamChoice(body.examYear(), body.tier());
+        return view(
+                reader,
+                notebooks.make(
+                        reader,
+                        new Notebooks.NewNotebook(
+                                id, body.title(), body.editionId(), exam, body.examDay(), body.classId())));
+    }
+
+    @PatchMapping("/api/notebooks/{id}")
+    NotebookView rename(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody TitleBody body) {
+        return view(reader, notebooks.rename(reader, id, body.title()));
+    }
+
+    /** The contents of a notebook: its sections and their pages. */
+    @GetMapping("/api/notebooks/{id}")
+    ContentsView contents(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var notebook = notebooks.require(reader, id);
+        var edition = syllabi.edition(notebook.editionId());
+        var all = notebooks.pages(notebook);
+        var counts = pages.entryCounts(all.stream().map(Page::id).toList());
+        var perSection = new HashMap<UUID, Integer>();
+        all.forEach(page -> perSection.merge(page.sectionId(), 1, Integer::sum));
+        return new ContentsView(
+                view(reader, notebook),
+                notebooks.sections(notebook).stream()
+                        .map(section -> new SectionView(
+                                section.id(),
+                                section.parent(),
+                                section.title(),
+                                Sections.code(section, edition),
+                                section.position(),
+                                perSection.getOrDefault(section.id(), 0),
+                                section.topics()))
+                        .toList(),
+                all.stream()
+                        .map(page -> new PageLine(
+                                page.id(),
+                                page.sectionId(),
+                                page.title(),
+                                page.day(),
+                                counts.getOrDefault(page.id(), 0)))
+                        .toList());
+    }
+
+    /** Every entry that is notched to one of these points or topics, in order of time. */
+    @GetMapping("/api/notebooks/{id}/needle")
+    List<FoundView> needle(
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam Set<UUID> nodes) {
+        var notebook = notebooks.require(reader, id);
+        var found = notebooks.needle(notebook, nodes);
+        var shown = views.of(found);
+        var pageOf = new HashMap<UUID, Page>();
+        notebooks.pages(notebook).forEach(page -> pageOf.put(page.id(), page));
+        var sectionTitle = new HashMap<UUID, String>();
+        notebooks.sections(notebook).forEach(section -> sectionTitle.put(section.id(), section.title()));
+        var year = years.yearOf(clock.today());
+        return IntStream.range(0, found.size())
+                .mapToObj(i -> {
+                    var entry = found.get(i);
+                    var page = pageOf.get(entry.pageId());
+                    var day = clock.dayOf(entry.madeAt());
+                    var name = EntryName.of(
+                            entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
+                    return new FoundView(
+                            shown.get(i),
+                            name,
+                            day,
+                            week(year.teachingWeekOf(day)),
+                            page.title(),
+                            sectionTitle.get(page.sectionId()));
+                })
+                .toList();
+    }
+
+    @GetMapping("/api/notebooks/{id}/bin")
+    List<DeletedView> bin(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        return bin.in(reader, id).stream()
+                .map(deleted -> new DeletedView(deleted.id(), deleted.kind(), deleted.name(), deleted.deletedAt()))
+                .toList();
+    }
+
+    @PostMapping("/api/notebooks/{id}/bin/{thing}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID thing) {
+        bin.restore(reader, id, thing);
+    }
+
+    private NotebookView view(Person reader, Notebook notebook) {
+        var edition = syllabi.requireInfo(reader, notebook.editionId());
+        return new NotebookView(
+                notebook.id(),
+                notebook.title(),
+                notebook.editionId(),
+                edition.code() + " " + edition.title(),
+                notebook.classId(),
+                notebook.exam().year(),
+                notebook.exam().tier(),
+                notebook.examDay());
+    }
+
+    private static Optional<Integer> week(OptionalInt number) {
+        return number.isPresent() ? Optional.of(number.getAsInt()) : Optional.empty();
+    }
+}

@@ -1,0 +1,62 @@
+package notchbook.app.notebook;
+
+import static notchbook.tables.Tables.NOTEBOOK;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.core.syllabus.ExamChoice;
+import notchbook.core.syllabus.Tier;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class NotebookStore {
+    private final DSLContext db;
+
+    NotebookStore(DSLContext db) {
+        this.db = db;
+    }
+
+    Optional<Notebook> find(UUID id) {
+        return db.selectFrom(NOTEBOOK).where(NOTEBOOK.ID.eq(id)).fetchOptional(NotebookStore::notebook);
+    }
+
+    List<Notebook> ownedBy(UUID personId) {
+        return db.selectFrom(NOTEBOOK)
+                .where(NOTEBOOK.OWNER_ID.eq(personId))
+                .orderBy(NOTEBOOK.CREATED_AT, NOTEBOOK.TITLE)
+                .fetch(NotebookStore::notebook);
+    }
+
+    void insert(Notebook notebook, Instant at) {
+        db.insertInto(NOTEBOOK)
+                .set(NOTEBOOK.ID, notebook.id())
+                .set(NOTEBOOK.OWNER_ID, notebook.ownerId())
+                .set(NOTEBOOK.CLASS_ID, notebook.classId().orElse(null))
+                .set(NOTEBOOK.EDITION_ID, notebook.editionId())
+                .set(NOTEBOOK.TITLE, notebook.title())
+                .set(NOTEBOOK.EXAM_YEAR, notebook.exam().year())
+                .set(NOTEBOOK.EXAM_DAY, notebook.examDay().orElse(null))
+                .set(NOTEBOOK.TIER, notebook.exam().tier().name())
+                .set(NOTEBOOK.CREATED_AT, at)
+                .execute();
+    }
+
+    void rename(UUID id, String title) {
+        db.update(NOTEBOOK).set(NOTEBOOK.TITLE, title).where(NOTEBOOK.ID.eq(id)).execute();
+    }
+
+    private static Notebook notebook(Record found) {
+        return new Notebook(
+                found.get(NOTEBOOK.ID),
+                found.get(NOTEBOOK.OWNER_ID),
+                Optional.ofNullable(found.get(NOTEBOOK.CLASS_ID)),
+                found.get(NOTEBOOK.EDITION_ID),
+                found.get(NOTEBOOK.TITLE),
+                new ExamChoice(found.get(NOTEBOOK.EXAM_YEAR), Tier.valueOf(found.get(NOTEBOOK.TIER))),
+                Optional.ofNullable(found.get(NOTEBOOK.EXAM_DAY)));
+    }
+}

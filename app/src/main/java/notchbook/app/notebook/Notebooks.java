@@ -1,0 +1,125 @@
+package notchbook.app.notebook;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.app.people.People;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.coverage.Evidence;
+import notchbook.core.syllabus.ExamChoice;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A student's notebooks and, for the other rooms, what is in them. */
+@Service
+public class Notebooks {
+    private final NotebookStore store;
+    private final SectionStore sections;
+    private final PageStore pages;
+    private final EntryStore entries;
+    private final Syllabi syllabi;
+    private final People people;
+    private final SchoolClock clock;
+
+    Notebooks(
+            NotebookStore store,
+            SectionStore sections,
+            PageStore pages,
+            EntryStore entries,
+            Syllabi syllabi,
+            People people,
+            SchoolClock clock) {
+        this.store = store;
+        this.sections = sections;
+        this.pages = pages;
+        this.entries = entries;
+        this.syllabi = syllabi;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** What a student chooses for a new notebook. */
+    public record NewNotebook(
+            UUID id,
+            String title,
+            UUID editionId,
+            ExamChoice exam,
+            Optional<LocalDate> examDay,
+            Optional<UUID> classId) {}
+
+    public List<Notebook> of(Person reader) {
+        return store.ownedBy(reader.id());
+    }
+
+    /** A notebook of the reader's own; anyone else's does not exist for them. */
+    public Notebook require(Person reader, UUID id) {
+        return store.find(id)
+                .filter(notebook -> notebook.ownerId().equals(reader.id()))
+                .orElseThrow(() -> Refusal.notFound("notebook"));
+    }
+
+    /** Makes a notebook; making it again with the same id changes nothing. */
+    @Transactional
+    public Notebook make(Person reader, NewNotebook wish) {
+        reader.requireStudent();
+        syllabi.requireInfo(reader, wish.editionId());
+        wish.classId().ifPresent(classId -> people.requireClass(reader, classId));
+        if (store.find(wish.id()).isPresent()) {
+            return require(reader, wish.id());
+        }
+        var notebook = new Notebook(
+                wish.id(),
+                reader.id(),
+                wish.classId(),
+                wish.editionId(),
+                Titles.checked(wish.title()),
+                wish.exam(),
+                wish.examDay());
+        store.insert(notebook, clock.now());
+        return notebook;
+    }
+
+    @Transactional
+    public Notebook rename(Person reader, UUID id, String title) {
+        require(reader, id);
+        store.rename(id, Titles.checked(title));
+        return require(reader, id);
+    }
+
+    List<Section> sections(Notebook notebook) {
+        return sections.in(notebook.id());
+    }
+
+    /** The live pages of a notebook. */
+    public List<Page> pages(Notebook notebook) {
+        return pages.inNotebook(notebook.id());
+    }
+
+    /** The live entries of a notebook. */
+    public List<Entry> entries(Notebook notebook) {
+        return entries.inNotebook(notebook.id());
+    }
+
+    /** The live entries that fall out for any of these points or topics, in order of time. */
+    List<Entry> needle(Notebook notebook, Set<UUID> nodes) {
+        return entries(notebook).stream()
+                .filter(entry -> entry.notches().stream().anyMatch(nodes::contains))
+                .sorted(Comparator.comparing(Entry::madeAt))
+                .toList();
+    }
+
+    /** What the entries of a notebook are evidence for: all that are live, not empty and notched. */
+    public List<Evidence> evidence(Notebook notebook) {
+        return entries(notebook).stream()
+                .filter(entry -> !entry.isEmpty() && !entry.notches().isEmpty())
+                .map(entry ->
+                        new Evidence(entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
+                .toList();
+    }
+}

@@ -1,0 +1,138 @@
+package notchbook.app.notebook;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.notebook.NotebookViews.EntryView;
+import notchbook.app.notebook.NotebookViews.PageView;
+import notchbook.app.notebook.NotebookViews.SlotView;
+import notchbook.app.people.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+@RestController
+class PageController {
+    private final Pages pages;
+    private final Sections sections;
+    private final Entries entries;
+    private final EntryViews views;
+    private final SchoolYears years;
+
+    PageController(Pages pages, Sections sections, Entries entries, EntryViews views, SchoolYears years) {
+        this.pages = pages;
+        this.sections = sections;
+        this.entries = entries;
+        this.views = views;
+        this.years = years;
+    }
+
+    record NewPageBody(UUID sectionId, String title, Optional<LocalDate> day) {}
+
+    record PageBody(String title, LocalDate day) {}
+
+    record OrderBody(List<UUID> entries) {}
+
+    record ChangeBody(
+            int baseVersion,
+            UUID pageId,
+            EntryKind kind,
+            @Schema(implementation = Object.class) JsonNode content,
+            Optional<UUID> mediaId,
+            String caption,
+            EntryWidth width,
+            Optional<Instant> madeAt) {}
+
+    @GetMapping("/api/pages/{id}")
+    PageView page(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        return view(reader, pages.require(reader, id));
+    }
+
+    @PutMapping("/api/pages/{id}")
+    PageView make(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody NewPageBody body) {
+        return view(reader, pages.make(reader, body.sectionId(), id, body.title(), body.day()));
+    }
+
+    @PatchMapping("/api/pages/{id}")
+    PageView update(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody PageBody body) {
+        return view(reader, pages.update(reader, id, body.title(), body.day()));
+    }
+
+    @DeleteMapping("/api/pages/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        pages.delete(reader, id);
+    }
+
+    @PostMapping("/api/pages/{id}/order")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void order(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody OrderBody body) {
+        entries.order(reader, id, body.entries());
+    }
+
+    @PutMapping("/api/entries/{id}")
+    EntryView keep(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody ChangeBody body) {
+        var kept = entries.keep(
+                reader,
+                new Entries.Change(
+                        id,
+                        body.baseVersion(),
+                        body.pageId(),
+                        body.kind(),
+                        body.content(),
+                        body.mediaId(),
+                        body.caption(),
+                        body.width(),
+                        body.madeAt()));
+        return views.of(List.of(kept)).getFirst();
+    }
+
+    @DeleteMapping("/api/entries/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteEntry(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        entries.delete(reader, id);
+    }
+
+    @PutMapping("/api/entries/{id}/notches/{node}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cut(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID node) {
+        entries.cut(reader, id, node);
+    }
+
+    @DeleteMapping("/api/entries/{id}/notches/{node}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void mend(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID node) {
+        entries.mend(reader, id, node);
+    }
+
+    private PageView view(Person reader, Page page) {
+        var section = sections.require(reader, page.sectionId());
+        var onPage = pages.entries(page);
+        var week = years.yearOf(page.day()).teachingWeekOf(page.day());
+        return new PageView(
+                page.id(),
+                page.sectionId(),
+                section.notebookId(),
+                section.title(),
+                page.title(),
+                page.day(),
+                week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty(),
+                pages.edge(reader, page, onPage).stream()
+                        .map(point -> new SlotView(point.id(), point.code(), point.title()))
+                        .toList(),
+                views.of(onPage));
+    }
+}

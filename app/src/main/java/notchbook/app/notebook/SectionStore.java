@@ -1,0 +1,93 @@
+package notchbook.app.notebook;
+
+import static notchbook.tables.Tables.SECTION;
+import static notchbook.tables.Tables.SECTION_TOPIC;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import notchbook.core.notebook.SectionPlace;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class SectionStore {
+    private final DSLContext db;
+
+    SectionStore(DSLContext db) {
+        this.db = db;
+    }
+
+    Optional<Section> find(UUID id) {
+        return fetch(SECTION.ID.eq(id).and(SECTION.DELETED_AT.isNull())).stream()
+                .findFirst();
+    }
+
+    /** The live sections of a notebook, in the order of their positions. */
+    List<Section> in(UUID notebookId) {
+        return fetch(SECTION.NOTEBOOK_ID.eq(notebookId).and(SECTION.DELETED_AT.isNull()));
+    }
+
+    void insert(Section section) {
+        db.insertInto(SECTION)
+                .set(SECTION.ID, section.id())
+                .set(SECTION.NOTEBOOK_ID, section.notebookId())
+                .set(SECTION.PARENT_ID, section.parent().orElse(null))
+                .set(SECTION.TITLE, section.title())
+                .set(SECTION.POSITION, section.position())
+                .execute();
+        section.topics().forEach(topic -> db.insertInto(SECTION_TOPIC, SECTION_TOPIC.SECTION_ID, SECTION_TOPIC.NODE_ID)
+                .values(section.id(), topic)
+                .execute());
+    }
+
+    void rename(UUID id, String title) {
+        db.update(SECTION).set(SECTION.TITLE, title).where(SECTION.ID.eq(id)).execute();
+    }
+
+    void place(List<SectionPlace> places) {
+        places.forEach(place -> db.update(SECTION)
+                .set(SECTION.PARENT_ID, place.parent().orElse(null))
+                .set(SECTION.POSITION, place.position())
+                .where(SECTION.ID.eq(place.id()))
+                .execute());
+    }
+
+    void delete(Collection<UUID> ids, Instant at) {
+        db.update(SECTION).set(SECTION.DELETED_AT, at).where(SECTION.ID.in(ids)).execute();
+    }
+
+    private List<Section> fetch(Condition which) {
+        var topics = topics(which);
+        return db.selectFrom(SECTION)
+                .where(which)
+                .orderBy(SECTION.POSITION)
+                .fetch(found -> new Section(
+                        found.get(SECTION.ID),
+                        found.get(SECTION.NOTEBOOK_ID),
+                        Optional.ofNullable(found.get(SECTION.PARENT_ID)),
+                        found.get(SECTION.TITLE),
+                        found.get(SECTION.POSITION),
+                        topics.getOrDefault(found.get(SECTION.ID), Set.of())));
+    }
+
+    private Map<UUID, Set<UUID>> topics(Condition which) {
+        return db
+                .select(SECTION_TOPIC.SECTION_ID, SECTION_TOPIC.NODE_ID)
+                .from(SECTION_TOPIC)
+                .join(SECTION)
+                .on(SECTION.ID.eq(SECTION_TOPIC.SECTION_ID))
+                .where(which)
+                .fetch()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        link -> link.get(SECTION_TOPIC.SECTION_ID),
+                        Collectors.mapping(link -> link.get(SECTION_TOPIC.NODE_ID), Collectors.toSet())));
+    }
+}

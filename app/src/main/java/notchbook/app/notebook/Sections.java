@@ -1,0 +1,161 @@
+package notchbook.app.notebook;
+
+import static java.util.stream.Collectors.groupingBy;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.notebook.SectionPlace;
+import notchbook.core.notebook.SectionTree;
+import notchbook.core.syllabus.Edition;
+import notchbook.core.syllabus.SyllabusNode;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The sections of a notebook. */
+@Service
+public class Sections {
+    private final Notebooks notebooks;
+    private final SectionStore store;
+    private final PageStore pages;
+    private final EntryStore entries;
+    private final Syllabi syllabi;
+    private final SchoolClock clock;
+
+    Sections(
+            Notebooks notebooks,
+            SectionStore store,
+            PageStore pages,
+            EntryStore entries,
+            Syllabi syllabi,
+            SchoolClock clock) {
+        this.notebooks = notebooks;
+        this.store = store;
+        this.pages = pages;
+        this.entries = entries;
+        this.syllabi = syllabi;
+        this.clock = clock;
+    }
+
+    /** A section of the reader's own. */
+    public Section require(Person reader, UUID id) {
+        var section = store.find(id).orElseThrow(() -> Refusal.notFound("section"));
+        notebooks.require(reader, section.notebookId());
+        return section;
+    }
+
+    /** A section of the reader's own with all that is in it. */
+    public SectionContents contents(Person reader, UUID id) {
+        var section = require(reader, id);
+        var all = store.in(section.notebookId());
+        var branch = tree(all).branch(id).map(inside -> byId(all, inside)).toList();
+        var order = branch.stream().map(Section::id).toList();
+        var found = pages.inSections(order).stream()
+                .sorted(Comparator.comparing(page -> order.indexOf(page.sectionId())))
+                .toList();
+        return new SectionContents(
+                notebooks.require(reader, section.notebookId()),
+                section,
+                branch,
+                found,
+                entries.onPages(found.stream().map(Page::id).toList()).stream().collect(groupingBy(Entry::pageId)));
+    }
+
+    @Transactional
+    public Section make(
+            Person reader, UUID notebookId, UUID id, Optional<UUID> parent, String title, Set<UUID> topics) {
+        var notebook = notebooks.require(reader, notebookId);
+        parent.map(above -> require(reader, above))
+                .filter(above -> !above.notebookId().equals(notebookId))
+                .ifPresent(elsewhere -> {
+                    throw Refusal.notFound("section");
+                });
+        var edition = syllabi.edition(notebook.editionId());
+        if (!topics.stream().allMatch(topic -> edition.find(topic).isPresent())) {
+            throw Refusal.notFound("topic");
+        }
+        var known = store.find(id);
+        if (known.isPresent()) {
+            return require(reader, id);
+        }
+        var position = tree(store.in(notebookId)).childrenOf(parent).size();
+        var section = new Section(id, notebookId, parent, Titles.checked(title), position, topics);
+        store.insert(section);
+        return section;
+    }
+
+    /** One section for each unit, with one below it for each of its topics; those that stand already are left alone. */
+    @Transactional
+    public void makeForUnits(Person reader, UUID notebookId) {
+        var notebook = notebooks.require(reader, notebookId);
+        var edition = syllabi.edition(notebook.editionId());
+        var sectionOf = new HashMap<UUID, UUID>();
+        store.in(notebookId).forEach(section -> section.topics().forEach(topic -> sectionOf.put(topic, section.id())));
+        edition.nodes()
+                .filter(node -> !node.isPoint())
+                .forEach(node -> sectionOf.computeIfAbsent(node.id(), topic -> {
+                    var parent = node.parent().map(sectionOf::get);
+                    return make(reader, notebookId, clock.newId(), parent, node.title(), Set.of(topic))
+                            .id();
+                }));
+    }
+
+    @Transactional
+    public Section rename(Person reader, UUID id, String title) {
+        require(reader, id);
+        store.rename(id, Titles.checked(title));
+        return require(reader, id);
+    }
+
+    /** Puts a section below another (or at the top), as its child number {@code position} from 0. */
+    @Transactional
+    public void move(Person reader, UUID id, Optional<UUID> parent, int position) {
+        var section = require(reader, id);
+        parent.ifPresent(above -> {
+            if (!require(reader, above).notebookId().equals(section.notebookId())) {
+                throw Refusal.unfit("A section can't move to another notebook.");
+            }
+        });
+        var tree = tree(store.in(section.notebookId()));
+        if (!tree.canMove(id, parent)) {
+            throw Refusal.unfit("A section can't stand inside itself.");
+        }
+        store.place(tree.moved(id, parent, position).places());
+    }
+
+    /** Moves a section and what is below it to the bin; its pages go and come back with it. */
+    @Transactional
+    public void delete(Person reader, UUID id) {
+        var section = require(reader, id);
+        store.delete(tree(store.in(section.notebookId())).branch(id).toList(), clock.now());
+    }
+
+    /** The code of the topic that a section is about, when it is about one. */
+    static Optional<String> code(Section section, Edition edition) {
+        return section.topics().stream()
+                .findFirst()
+                .filter(only -> section.topics().size() == 1)
+                .flatMap(edition::find)
+                .map(SyllabusNode::code);
+    }
+
+    private static SectionTree tree(List<Section> sections) {
+        return new SectionTree(sections.stream()
+                .map(section -> new SectionPlace(section.id(), section.parent(), section.position()))
+                .toList());
+    }
+
+    private static Section byId(List<Section> sections, UUID id) {
+        return sections.stream()
+                .filter(section -> section.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+}

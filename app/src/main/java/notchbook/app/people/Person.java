@@ -1,0 +1,19 @@
+package notchbook.app.people;
+
+import java.io.Serializable;
+import java.util.UUID;
+import notchbook.app.platform.Refusal;
+
+/** A person of the school; whoever is signed in is carried as one of these. */
+public record Person(UUID id, String userName, String fullName, Role role) implements Serializable {
+    public boolean isTeacher() {
+        return role == Role.TEACHER;
+    }
+
+    /** Keeps teachers out of what only a student has. */
+    public void requireStudent() {
+        if (isTeacher()) {
+            throw Refusal.notFound("place");
+        }
+    }
+}

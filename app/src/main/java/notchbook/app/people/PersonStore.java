@@ -1,0 +1,87 @@
+package notchbook.app.people;
+
+import static notchbook.tables.Tables.CLASS_MEMBER;
+import static notchbook.tables.Tables.PERSON;
+import static notchbook.tables.Tables.SCHOOL_CLASS;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class PersonStore {
+    private final DSLContext db;
+
+    PersonStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** A person with the hash of their password. */
+    record Credentials(Person person, String passwordHash) {}
+
+    Optional<Person> find(UUID id) {
+        return db.selectFrom(PERSON).where(PERSON.ID.eq(id)).fetchOptional(PersonStore::person);
+    }
+
+    Optional<Credentials> findCredentials(String userName) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.USER_NAME.eq(userName))
+                .fetchOptional(found -> new Credentials(person(found), found.get(PERSON.PASSWORD_HASH)));
+    }
+
+    List<SchoolClass> classesOf(UUID personId) {
+        return db.select(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME)
+                .from(SCHOOL_CLASS)
+                .join(CLASS_MEMBER)
+                .on(CLASS_MEMBER.CLASS_ID.eq(SCHOOL_CLASS.ID))
+                .where(CLASS_MEMBER.PERSON_ID.eq(personId))
+                .orderBy(SCHOOL_CLASS.NAME)
+                .fetch(found -> new SchoolClass(found.value1(), found.value2()));
+    }
+
+    List<Person> membersOf(UUID classId, Role role) {
+        return db.select(PERSON.asterisk())
+                .from(PERSON)
+                .join(CLASS_MEMBER)
+                .on(CLASS_MEMBER.PERSON_ID.eq(PERSON.ID))
+                .where(CLASS_MEMBER.CLASS_ID.eq(classId), PERSON.ROLE.eq(role.name()))
+                .orderBy(PERSON.FULL_NAME)
+                .fetch(PersonStore::person);
+    }
+
+    int count() {
+        return db.fetchCount(PERSON);
+    }
+
+    void insert(Person person, String passwordHash) {
+        db.insertInto(PERSON)
+                .set(PERSON.ID, person.id())
+                .set(PERSON.USER_NAME, person.userName())
+                .set(PERSON.FULL_NAME, person.fullName())
+                .set(PERSON.ROLE, person.role().name())
+                .set(PERSON.PASSWORD_HASH, passwordHash)
+                .execute();
+    }
+
+    void insert(SchoolClass schoolClass, List<UUID> members) {
+        db.insertInto(SCHOOL_CLASS, SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME)
+                .values(schoolClass.id(), schoolClass.name())
+                .execute();
+        for (var member : members) {
+            db.insertInto(CLASS_MEMBER, CLASS_MEMBER.CLASS_ID, CLASS_MEMBER.PERSON_ID)
+                    .values(schoolClass.id(), member)
+                    .execute();
+        }
+    }
+
+    private static Person person(Record found) {
+        return new Person(
+                found.get(PERSON.ID),
+                found.get(PERSON.USER_NAME),
+                found.get(PERSON.FULL_NAME),
+                Role.valueOf(found.get(PERSON.ROLE)));
+    }
+}

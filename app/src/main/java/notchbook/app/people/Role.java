@@ -1,0 +1,7 @@
+package notchbook.app.people;
+
+/** What a person is at school. */
+public enum Role {
+    STUDENT,
+    TEACHER
+}

@@ -1,0 +1,189 @@
+package notchbook.app.reflection;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.calendar.CalendarWeek;
+import notchbook.core.calendar.WeekRange;
+import notchbook.core.coverage.Evidence;
+import notchbook.core.coverage.Rating;
+import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.reflection.Prompt;
+import notchbook.core.syllabus.Edition;
+import notchbook.core.syllabus.SyllabusNode;
+import notchbook.core.syllabus.Weights;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The weekly sheets of a notebook. */
+@Service
+public class Reflections {
+    private static final int LONGEST_ANSWER = 20_000;
+
+    private final ReflectionStore store;
+    private final Notebooks notebooks;
+    private final Syllabi syllabi;
+    private final SchoolYears years;
+    private final SchoolClock clock;
+
+    Reflections(ReflectionStore store, Notebooks notebooks, Syllabi syllabi, SchoolYears years, SchoolClock clock) {
+        this.store = store;
+        this.notebooks = notebooks;
+        this.syllabi = syllabi;
+        this.years = years;
+        this.clock = clock;
+    }
+
+    /** A sheet as its device has it now, with the version that it was made from (0 for a new one). */
+    public record Change(int baseVersion, List<String> answers, Set<UUID> choices, Map<UUID, Integer> ratings) {}
+
+    public List<Reflection> of(Notebook notebook) {
+        return store.in(notebook.id());
+    }
+
+    /** The sheet of a week, empty when it has not been begun. */
+    Reflection sheet(Notebook notebook, CalendarWeek week) {
+        return store.find(notebook.id(), week.monday())
+                .orElseGet(() -> new Reflection(
+                        clock.newId(),
+                        notebook.id(),
+                        week.monday(),
+                        List.of("", "", ""),
+                        Set.of(),
+                        Map.of(),
+                        0,
+                        clock.today()));
+    }
+
+    /** A teaching week of this school year. */
+    CalendarWeek requireWeek(int number) {
+        return years.yearOf(clock.today()).teachingWeek(number).orElseThrow(() -> Refusal.notFound("week"));
+    }
+
+    /** The entries that were made in a week. */
+    List<Entry> madeIn(Notebook notebook, CalendarWeek week) {
+        return notebooks.entries(notebook).stream()
+                .filter(entry -> isIn(week, clock.dayOf(entry.madeAt())))
+                .sorted(Comparator.comparing(Entry::madeAt))
+                .toList();
+    }
+
+    /** The topics that a week was about: those that the class plans for it and those that work of the week is notched to. */
+    List<SyllabusNode> topicsOf(Notebook notebook, CalendarWeek week, List<Entry> made) {
+        var edition = syllabi.edition(notebook.editionId());
+        var weights = Weights.of(edition, notebook.exam());
+        var plan = notebook.classId().map(syllabi::plan).orElse(Map.of());
+        var worked = topicsOf(edition, made);
+        return edition.topics()
+                .filter(topic -> edition.pointsUnder(topic.id()).anyMatch(point -> weights.isInForce(point.id())))
+                .filter(topic -> worked.contains(topic.id()) || isPlanned(plan.get(topic.id()), week))
+                .toList();
+    }
+
+    /** Keeps a sheet; a change from an older version than the one that is there is refused with what is there. */
+    @Transactional
+    public Reflection keep(Person reader, UUID notebookId, int weekNumber, Change change) {
+        var notebook = notebooks.require(reader, notebookId);
+        var week = requireWeek(weekNumber);
+        check(notebook, change);
+        var before = sheet(notebook, week);
+        var now = new Reflection(
+                before.id(),
+                notebookId,
+                week.monday(),
+                change.answers(),
+                change.choices(),
+                change.ratings(),
+                before.version() + 1,
+                before.isWritten() ? before.writtenOn() : clock.today());
+        if (before.version() > 0 && before.saysTheSameAs(now)) {
+            return before;
+        }
+        if (before.version() != change.baseVersion()) {
+            throw Refusal.stale(
+                    "This sheet was changed in another place too. Your words are still here; load the page to see both.",
+                    before.answers());
+        }
+        if (before.version() == 0) {
+            store.insert(now);
+        } else {
+            store.update(now);
+        }
+        return now;
+    }
+
+    /** What written reflections are evidence for: the topics of the work that they look back on. */
+    public List<Evidence> evidence(Notebook notebook) {
+        var edition = syllabi.edition(notebook.editionId());
+        var byId = new HashMap<UUID, Entry>();
+        notebooks.entries(notebook).forEach(entry -> byId.put(entry.id(), entry));
+        return of(notebook).stream()
+                .filter(Reflection::isWritten)
+                .map(reflection -> new Evidence(
+                        reflection.id(),
+                        EvidenceKind.REFLECTION,
+                        reflection.writtenOn(),
+                        topicsOf(
+                                edition,
+                                reflection.choices().stream()
+                                        .flatMap(choice -> Optional.ofNullable(byId.get(choice)).stream())
+                                        .toList())))
+                .toList();
+    }
+
+    public List<Rating> ratings(Notebook notebook) {
+        return of(notebook).stream()
+                .flatMap(reflection -> reflection.ratings().entrySet().stream()
+                        .map(rating ->
+                                new Rating(rating.getKey(), reflection.monday().plusDays(4), rating.getValue())))
+                .toList();
+    }
+
+    private void check(Notebook notebook, Change change) {
+        if (change.answers().size() != Prompt.WEEKLY.size()
+                || change.answers().stream().anyMatch(answer -> answer.length() > LONGEST_ANSWER)) {
+            throw Refusal.unfit("A sheet has three answers of up to 20,000 characters.");
+        }
+        change.ratings().forEach((topic, value) -> new Rating(topic, clock.today(), value));
+        var entries = notebooks.entries(notebook).stream().map(Entry::id).collect(Collectors.toSet());
+        var edition = syllabi.edition(notebook.editionId());
+        if (!entries.containsAll(change.choices())
+                || !change.ratings().keySet().stream()
+                        .allMatch(topic -> edition.find(topic).isPresent())) {
+            throw Refusal.notFound("entry or topic");
+        }
+    }
+
+    private static Set<UUID> topicsOf(Edition edition, List<Entry> entries) {
+        return entries.stream()
+                .flatMap(entry -> entry.notches().stream())
+                .flatMap(node -> edition.topicOf(node).stream())
+                .map(SyllabusNode::id)
+                .collect(Collectors.toSet());
+    }
+
+    private static boolean isPlanned(@Nullable WeekRange plan, CalendarWeek week) {
+        return plan != null
+                && week.number().isPresent()
+                && plan.contains(week.number().getAsInt());
+    }
+
+    private static boolean isIn(CalendarWeek week, LocalDate day) {
+        return !day.isBefore(week.monday()) && !day.isAfter(week.sunday());
+    }
+}

@@ -1,0 +1,5 @@
+/** The weekly look back. */
+@NullMarked
+package notchbook.app.reflection;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Syllabus editions and class plans. */
+@NullMarked
+package notchbook.app.syllabus;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,57 @@
+package notchbook.app.week;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.notebook.EntryKind;
+import notchbook.app.people.Person;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class WeekController {
+    private final Weeks weeks;
+
+    WeekController(Weeks weeks) {
+        this.weeks = weeks;
+    }
+
+    /** A week of the ruler with how much was made in it. */
+    record RulerWeek(LocalDate monday, Optional<Integer> number, Optional<String> breakName, int made) {}
+
+    record RulerView(String year, LocalDate today, LocalDate thisMonday, List<RulerWeek> weeks) {}
+
+    record MadeView(UUID id, UUID notebookId, UUID pageId, EntryKind kind, String name) {}
+
+    record DayView(LocalDate day, List<MadeView> made) {}
+
+    record CoverNextView(
+            UUID notebookId, String notebook, UUID topic, String code, String title, String reason, double weight) {}
+
+    record UnfiledView(UUID id, UUID notebookId, UUID pageId, EntryKind kind, String name, LocalDate day) {}
+
+    record WeekView(
+            LocalDate monday,
+            Optional<Integer> number,
+            Optional<String> breakName,
+            List<DayView> days,
+            List<CoverNextView> next,
+            List<UnfiledView> unfiled) {}
+
+    @GetMapping("/api/ruler")
+    RulerView ruler(@AuthenticationPrincipal Person reader) {
+        return weeks.ruler(reader);
+    }
+
+    /** The week that begins on a Monday: what was made in it, and what is worth doing next. */
+    @GetMapping("/api/weeks/{monday}")
+    WeekView week(
+            @AuthenticationPrincipal Person reader,
+            @PathVariable @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate monday) {
+        return weeks.week(reader, monday);
+    }
+}

@@ -1,0 +1,150 @@
+package notchbook.app.week;
+
+import static java.time.DayOfWeek.MONDAY;
+import static java.time.temporal.TemporalAdjusters.previousOrSame;
+import static java.util.stream.Collectors.groupingBy;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.coverage.Coverages;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryContent;
+import notchbook.app.notebook.EntryName;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.week.WeekController.CoverNextView;
+import notchbook.app.week.WeekController.DayView;
+import notchbook.app.week.WeekController.MadeView;
+import notchbook.app.week.WeekController.RulerView;
+import notchbook.app.week.WeekController.RulerWeek;
+import notchbook.app.week.WeekController.UnfiledView;
+import notchbook.app.week.WeekController.WeekView;
+import notchbook.core.calendar.CalendarWeek;
+import org.springframework.stereotype.Service;
+
+/** A week across all of a student's notebooks. */
+@Service
+class Weeks {
+    private static final int NEXT_STEPS_A_NOTEBOOK = 3;
+    private static final int MOST_UNFILED = 6;
+
+    private final Notebooks notebooks;
+    private final Coverages coverages;
+    private final SchoolYears years;
+    private final SchoolClock clock;
+
+    Weeks(Notebooks notebooks, Coverages coverages, SchoolYears years, SchoolClock clock) {
+        this.notebooks = notebooks;
+        this.coverages = coverages;
+        this.years = years;
+        this.clock = clock;
+    }
+
+    private record Made(Notebook notebook, Entry entry, LocalDate day) {
+        String name() {
+            return EntryName.of(entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
+        }
+
+        LocalDate monday() {
+            return day.with(previousOrSame(MONDAY));
+        }
+    }
+
+    RulerView ruler(Person reader) {
+        var today = clock.today();
+        var year = years.yearOf(today);
+        var byWeek = made(reader).collect(groupingBy(Made::monday));
+        return new RulerView(
+                year.name(),
+                today,
+                today.with(previousOrSame(MONDAY)),
+                year.weeks().stream()
+                        .map(week -> new RulerWeek(
+                                week.monday(),
+                                number(week.number()),
+                                week.breakName(),
+                                byWeek.getOrDefault(week.monday(), List.of()).size()))
+                        .toList());
+    }
+
+    WeekView week(Person reader, LocalDate monday) {
+        reader.requireStudent();
+        var week = years.yearOf(clock.today()).weekOf(monday).orElseThrow(() -> Refusal.notFound("week"));
+        var made = made(reader)
+                .sorted(Comparator.comparing(one -> one.entry().madeAt()))
+                .toList();
+        return new WeekView(
+                week.monday(), number(week.number()), week.breakName(), days(week, made), next(reader), unfiled(made));
+    }
+
+    private List<DayView> days(CalendarWeek week, List<Made> made) {
+        Map<LocalDate, List<Made>> byDay = made.stream().collect(groupingBy(Made::day));
+        var days = new ArrayList<DayView>();
+        for (var day = week.monday(); !day.isAfter(week.sunday()); day = day.plusDays(1)) {
+            var onDay = byDay.getOrDefault(day, List.of());
+            var isWeekend = day.isAfter(week.monday().plusDays(4));
+            if (!isWeekend || !onDay.isEmpty()) {
+                days.add(new DayView(day, onDay.stream().map(Weeks::view).toList()));
+            }
+        }
+        return days;
+    }
+
+    private List<CoverNextView> next(Person reader) {
+        return notebooks.of(reader).stream()
+                .flatMap(notebook -> coverages.of(notebook).next().stream()
+                        .limit(NEXT_STEPS_A_NOTEBOOK)
+                        .map(step -> new CoverNextView(
+                                notebook.id(),
+                                notebook.title(),
+                                step.topic().id(),
+                                step.topic().code(),
+                                step.topic().title(),
+                                step.reason(),
+                                step.weight())))
+                .toList();
+    }
+
+    /** Work of any week that is notched nowhere, the newest first. */
+    private static List<UnfiledView> unfiled(List<Made> made) {
+        return made.reversed().stream()
+                .filter(one -> one.entry().notches().isEmpty() && !one.entry().isEmpty())
+                .limit(MOST_UNFILED)
+                .map(one -> new UnfiledView(
+                        one.entry().id(),
+                        one.notebook().id(),
+                        one.entry().pageId(),
+                        one.entry().kind(),
+                        one.name(),
+                        one.day()))
+                .toList();
+    }
+
+    private Stream<Made> made(Person reader) {
+        return notebooks.of(reader).stream().flatMap(notebook -> notebooks.entries(notebook).stream()
+                .map(entry -> new Made(notebook, entry, clock.dayOf(entry.madeAt()))));
+    }
+
+    private static MadeView view(Made one) {
+        return new MadeView(
+                one.entry().id(),
+                one.notebook().id(),
+                one.entry().pageId(),
+                one.entry().kind(),
+                one.name());
+    }
+
+    private static Optional<Integer> number(OptionalInt number) {
+        return number.isPresent() ? Optional.of(number.getAsInt()) : Optional.empty();
+    }
+}
