@@ -1,6 +1,8 @@
 package notchbook.database;
 
 import java.nio.file.Path;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import org.flywaydb.core.Flyway;
 import org.jooq.codegen.GenerationTool;
 import org.jooq.meta.jaxb.Configuration;
@@ -28,6 +30,7 @@ public final class TableClasses {
 
     /** Arguments: the folder of the migrations, the folder to write to. */
     public static void main(String[] arguments) throws Exception {
+        Logger.getLogger("").setLevel(Level.WARNING);
         try (var server = PrivateMariaDb.start()) {
             var url = server.url("notchbook");
             Flyway.configure()

@@ -1,59 +1,63 @@
 package notchbook.app.platform;
 
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The OpenAPI description: every property is there unless the record says {@link Optional}. */
+/** The OpenAPI description: every part of a record is there unless the record says {@link Optional}. */
 @Configuration
 class ApiDescription {
-    private static final String OPTIONAL = "x-optional";
-
     @Bean
     OpenAPI description() {
         return new OpenAPI().info(new Info().title("Notchbook").version("1"));
     }
 
+    /** The description names no server, so that it is the same wherever it is made. */
     @Bean
-    PropertyCustomizer optionalProperties() {
-        return (property, type) -> {
-            if (type.getType().getTypeName().contains(Optional.class.getName())) {
-                property.addExtension(OPTIONAL, true);
+    OpenApiCustomizer withoutServers() {
+        return api -> api.setServers(List.of());
+    }
+
+    @Bean
+    ModelConverter requiredUnlessOptional() {
+        return new RequiredUnlessOptional();
+    }
+
+    private static final class RequiredUnlessOptional implements ModelConverter {
+        @Override
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            if (!chain.hasNext()) {
+                return null;
             }
-            return property;
-        };
-    }
-
-    @Bean
-    OpenApiCustomizer requiredProperties() {
-        return api -> {
-            api.setServers(List.of());
-            api.getComponents().getSchemas().values().forEach(ApiDescription::requireAllButOptional);
-        };
-    }
-
-    @SuppressWarnings("rawtypes")
-    private static void requireAllButOptional(Schema<?> schema) {
-        Map<String, Schema> properties = schema.getProperties();
-        if (properties == null) {
-            return;
+            var schema = chain.next().resolve(type, context, chain);
+            var raw =
+                    TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+            if (raw.isRecord()) {
+                Optional.ofNullable(context.getDefinedModels().get(raw.getSimpleName()))
+                        .ifPresent(model -> model.setRequired(required(raw)));
+            }
+            return schema;
         }
-        schema.setRequired(properties.entrySet().stream()
-                .filter(property -> !isOptional(property.getValue()))
-                .map(Map.Entry::getKey)
-                .toList());
-        properties.values().forEach(property -> Optional.ofNullable(property.getExtensions())
-                .ifPresent(found -> found.remove(OPTIONAL)));
-    }
 
-    private static boolean isOptional(Schema<?> property) {
-        return property.getExtensions() != null && property.getExtensions().containsKey(OPTIONAL);
+        private static List<String> required(Class<?> raw) {
+            return Arrays.stream(raw.getRecordComponents())
+                    .filter(component -> component.getType() != Optional.class)
+                    .map(RecordComponent::getName)
+                    .toList();
+        }
     }
 }

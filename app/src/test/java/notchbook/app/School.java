@@ -1,0 +1,168 @@
+package notchbook.app;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.handin.SetWork;
+import notchbook.app.handin.SetWorks;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.EntryKind;
+import notchbook.app.notebook.EntryWidth;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.notebook.Page;
+import notchbook.app.notebook.Pages;
+import notchbook.app.notebook.Sections;
+import notchbook.app.people.People;
+import notchbook.app.people.Person;
+import notchbook.app.people.Role;
+import notchbook.app.people.SchoolClass;
+import notchbook.app.syllabus.EditionInfo;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.calendar.SchoolYear;
+import notchbook.core.calendar.WeekRange;
+import notchbook.core.syllabus.ExamChoice;
+import notchbook.core.syllabus.SyllabusNode;
+import notchbook.core.syllabus.Tier;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A small school for tests: one class with a teacher and two students, another teacher, and a syllabus whose topic 2.3
+ * has the points a and b. Every test makes notebooks of its own.
+ */
+class School {
+    static final String PASSWORD = "echo-echo-7";
+    static final String SYLLABUS = """
+            code,parent,title,statement,weight,tier,exam years
+            2,,Sound,,100,,
+            2.3,2,Echoes and sonar,,60,,
+            2.3a,2.3,,Echo as reflection,,,
+            2.3b,2.3,,Distance from echo time,,,
+            2.4,2,Ultrasound,,40,,
+            2.4a,2.4,,Above 20 kHz,,,
+            """;
+
+    final Person student = person("marlo", Role.STUDENT);
+    final Person classmate = person("tamsey", Role.STUDENT);
+    final Person teacher = person("tolland", Role.TEACHER);
+    final Person otherTeacher = person("farrant", Role.TEACHER);
+    final SchoolClass schoolClass = new SchoolClass(UUID.randomUUID(), "10B Physics");
+    final EditionInfo edition;
+
+    private final Notebooks notebooks;
+    private final Sections sections;
+    private final Pages pages;
+    private final Entries entries;
+    private final Syllabi syllabi;
+    private final SetWorks setWorks;
+    private final JsonMapper mapper;
+
+    School(
+            People people,
+            SchoolYears years,
+            Syllabi syllabi,
+            Notebooks notebooks,
+            Sections sections,
+            Pages pages,
+            Entries entries,
+            SetWorks setWorks,
+            PasswordEncoder passwords,
+            JsonMapper mapper) {
+        this.notebooks = notebooks;
+        this.sections = sections;
+        this.pages = pages;
+        this.entries = entries;
+        this.syllabi = syllabi;
+        this.setWorks = setWorks;
+        this.mapper = mapper;
+        var hash = passwords.encode(PASSWORD);
+        List.of(student, classmate, teacher, otherTeacher).forEach(person -> people.enter(person, hash));
+        people.enter(schoolClass, List.of(student, classmate, teacher));
+        people.enter(new SchoolClass(UUID.randomUUID(), "9A Geography"), List.of(otherTeacher));
+        years.enter(
+                UUID.randomUUID(),
+                SchoolYear.of("2026/27", LocalDate.of(2026, 9, 7), LocalDate.of(2027, 7, 2), List.of()),
+                List.of());
+        edition = syllabi.read(Optional.empty(), "NB-412", "Waves", SYLLABUS.getBytes());
+        syllabi.plan(schoolClass.id(), Map.of(node("2.3"), new WeekRange(11, 12)));
+    }
+
+    /** A page in a section on topic 2.3 of a new notebook. */
+    record Desk(Notebook notebook, UUID section, Page page) {}
+
+    Desk desk(Person owner) {
+        var exam = new ExamChoice(2028, Tier.CORE);
+        var notebook = notebooks.make(
+                owner,
+                new Notebooks.NewNotebook(
+                        UUID.randomUUID(),
+                        "Physics",
+                        edition.id(),
+                        exam,
+                        Optional.empty(),
+                        Optional.of(schoolClass.id())));
+        var section = sections.make(
+                        owner, notebook.id(), UUID.randomUUID(), Optional.empty(), "Echoes", Set.of(node("2.3")))
+                .id();
+        return new Desk(
+                notebook, section, pages.make(owner, section, UUID.randomUUID(), "Timing an echo", Optional.empty()));
+    }
+
+    /** A typed entry with one paragraph. */
+    UUID typed(Person owner, Desk desk, String words, String... codes) {
+        var id = UUID.randomUUID();
+        entries.keep(
+                owner,
+                new Entries.Change(
+                        id,
+                        0,
+                        desk.page().id(),
+                        EntryKind.TYPED,
+                        mapper.readTree(doc(words)),
+                        Optional.empty(),
+                        "",
+                        EntryWidth.FULL,
+                        Optional.empty()));
+        for (var code : codes) {
+            entries.cut(owner, id, node(code));
+        }
+        return id;
+    }
+
+    SetWork setWork() {
+        var work = new SetWork(
+                UUID.randomUUID(),
+                schoolClass.id(),
+                "Echo practical",
+                "Time an echo.",
+                node("2.3"),
+                LocalDate.of(2026, 11, 27),
+                teacher.id());
+        setWorks.set(teacher, work);
+        return work;
+    }
+
+    UUID node(String code) {
+        return syllabi.edition(edition.id())
+                .nodes()
+                .filter(node -> node.code().equals(code))
+                .map(SyllabusNode::id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static String doc(String words) {
+        return "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"text\",\"text\":\""
+                + words + "\"}]}]}";
+    }
+
+    private static Person person(String name, Role role) {
+        return new Person(
+                UUID.randomUUID(), name + "-" + UUID.randomUUID().toString().substring(0, 6), "The " + name, role);
+    }
+}

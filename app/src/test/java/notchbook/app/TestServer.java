@@ -1,0 +1,28 @@
+package notchbook.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import notchbook.database.PrivateMariaDb;
+import org.springframework.test.context.DynamicPropertyRegistry;
+
+/** One MariaDB for all tests of a run, and a media folder of the run's own. */
+final class TestServer {
+    private static final PrivateMariaDb DATABASE = PrivateMariaDb.start();
+
+    private TestServer() {}
+
+    static void register(DynamicPropertyRegistry registry) {
+        registry.add("spring.datasource.url", () -> DATABASE.url("notchbook"));
+        registry.add("notchbook.media-folder", TestServer::mediaFolder);
+        registry.add("notchbook.zone", () -> "UTC");
+    }
+
+    private static String mediaFolder() {
+        try {
+            return Files.createTempDirectory("notchbook-media").toString();
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+}
