@@ -26,7 +26,7 @@ create table failed_sign_in (
     index (at)
 );
 
-create table spring_session (
+create table SPRING_SESSION (
     primary_id            char(36) primary key,
     session_id            char(36) not null unique,
     creation_time         bigint   not null,
@@ -38,10 +38,10 @@ create table spring_session (
     index (principal_name)
 );
 
-create table spring_session_attributes (
+create table SPRING_SESSION_ATTRIBUTES (
     session_primary_id char(36)     not null,
     attribute_name     varchar(200) not null,
     attribute_bytes    blob         not null,
     primary key (session_primary_id, attribute_name),
-    foreign key (session_primary_id) references spring_session (primary_id) on delete cascade
+    foreign key (session_primary_id) references SPRING_SESSION (primary_id) on delete cascade
 );

@@ -10,6 +10,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.boot.webmvc.test.autoconfigure.MockMvcPrint;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
@@ -34,7 +35,8 @@ abstract class AppTest {
     @TestConfiguration
     static class FixedTime {
         @Bean
-        Clock clock() {
+        @Primary
+        Clock testClock() {
             return Clock.fixed(NOW, ZoneOffset.UTC);
         }
     }

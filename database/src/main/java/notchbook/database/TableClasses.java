@@ -46,7 +46,7 @@ public final class TableClasses {
                                     .withInputSchema("notchbook")
                                     .withOutputSchemaToDefault(true)
                                     .withForcedTypes(INSTANT, YES_OR_NO)
-                                    .withExcludes("flyway_schema_history|spring_session.*"))
+                                    .withExcludes("flyway_schema_history|(?i:spring_session.*)"))
                             .withGenerate(new Generate()
                                     .withRecords(false)
                                     .withRelations(false)

@@ -92,7 +92,8 @@ public class Notebooks {
         return require(reader, id);
     }
 
-    List<Section> sections(Notebook notebook) {
+    /** The live sections of a notebook. */
+    public List<Section> sections(Notebook notebook) {
         return sections.in(notebook.id());
     }
 

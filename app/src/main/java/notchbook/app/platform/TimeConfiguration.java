@@ -3,15 +3,13 @@ package notchbook.app.platform;
 import java.time.Clock;
 import java.time.ZoneId;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 @Configuration
 class TimeConfiguration {
-    /** The clock of the school's time zone; a test or the demo school puts its own in its place. */
+    /** The clock of the school's time zone; a test or the demo school puts a primary one in its place. */
     @Bean
-    @ConditionalOnMissingBean
     Clock clock(@Value("${notchbook.zone:}") String zone) {
         return Clock.system(zone.isBlank() ? ZoneId.systemDefault() : ZoneId.of(zone));
     }

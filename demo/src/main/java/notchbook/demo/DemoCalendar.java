@@ -1,0 +1,36 @@
+package notchbook.demo;
+
+import static java.time.DayOfWeek.MONDAY;
+import static java.time.temporal.TemporalAdjusters.previousOrSame;
+
+import java.time.LocalDate;
+import java.util.List;
+import notchbook.core.calendar.Break;
+import notchbook.core.calendar.SchoolYear;
+
+/** The demo year, laid so that today lies in teaching week 12: 36 weeks with breaks after weeks 8, 14, 20 and 27. */
+record DemoCalendar(SchoolYear year, List<Break> breaks) {
+    static DemoCalendar around(LocalDate today) {
+        var thisMonday = today.with(previousOrSame(MONDAY));
+        var firstMonday = thisMonday.minusWeeks(12);
+        var breaks = List.of(
+                pause("Autumn break", firstMonday, 8, 1),
+                pause("Winter break", firstMonday, 15, 2),
+                pause("Mid-year break", firstMonday, 23, 1),
+                pause("Spring break", firstMonday, 31, 2));
+        return new DemoCalendar(
+                SchoolYear.of(
+                        "This year", firstMonday, firstMonday.plusWeeks(42).minusDays(3), breaks),
+                breaks);
+    }
+
+    /** A day of a teaching week; {@code dayOfWeek} counts from 0 for Monday. */
+    LocalDate day(int week, int dayOfWeek) {
+        return year.teachingWeek(week).orElseThrow().monday().plusDays(dayOfWeek);
+    }
+
+    private static Break pause(String name, LocalDate firstMonday, int weeksBefore, int weeks) {
+        var monday = firstMonday.plusWeeks(weeksBefore);
+        return new Break(name, monday, monday.plusWeeks(weeks).minusDays(1));
+    }
+}

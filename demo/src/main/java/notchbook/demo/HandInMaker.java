@@ -1,0 +1,70 @@
+package notchbook.demo;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.UUID;
+import notchbook.app.handin.Checking;
+import notchbook.app.handin.HandIns;
+import notchbook.app.handin.SetWork;
+import notchbook.app.handin.SetWorks;
+import notchbook.app.notebook.Sections;
+import notchbook.app.people.Person;
+import notchbook.app.people.SchoolClass;
+import org.springframework.stereotype.Component;
+
+/** Hands work in and checks it, as the demo's students and teachers would have. */
+@Component
+class HandInMaker {
+    private final SetWorks setWorks;
+    private final HandIns handIns;
+    private final Checking checking;
+    private final Sections sections;
+    private final DemoClock clock;
+
+    HandInMaker(SetWorks setWorks, HandIns handIns, Checking checking, Sections sections, DemoClock clock) {
+        this.setWorks = setWorks;
+        this.handIns = handIns;
+        this.checking = checking;
+        this.sections = sections;
+        this.clock = clock;
+    }
+
+    SetWork set(Person teacher, SchoolClass schoolClass, UUID topic, String title, String instructions, LocalDate due) {
+        var work = new SetWork(UUID.randomUUID(), schoolClass.id(), title, instructions, topic, due, teacher.id());
+        setWorks.set(teacher, work);
+        return work;
+    }
+
+    /** Seals a section on an evening, whatever is missing. */
+    UUID seal(Person student, UUID section, SetWork work, LocalDate day) {
+        clock.holdAt(day, LocalTime.of(18, 42));
+        return handIns.seal(student, new HandIns.Wish(UUID.randomUUID(), section, work.id(), true))
+                .id();
+    }
+
+    void open(Person teacher, UUID handIn, LocalDate day) {
+        clock.holdAt(day, LocalTime.of(16, 5));
+        checking.open(teacher, handIn);
+    }
+
+    /** Opens a version, puts remarks on its first entries in order, and marks it checked or sends it back. */
+    void decide(
+            Person teacher,
+            Person student,
+            UUID section,
+            UUID handIn,
+            LocalDate day,
+            boolean isChecked,
+            String... remarks) {
+        open(teacher, handIn, day);
+        var entries = sections.contents(student, section).entries();
+        for (var i = 0; i < Math.min(remarks.length, entries.size()); i++) {
+            checking.remark(teacher, handIn, UUID.randomUUID(), entries.get(i).id(), remarks[i]);
+        }
+        if (isChecked) {
+            checking.markChecked(teacher, handIn);
+        } else {
+            checking.sendBack(teacher, handIn);
+        }
+    }
+}

@@ -1,0 +1,217 @@
+package notchbook.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.function.Predicate;
+import notchbook.app.media.Media;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.EntryKind;
+import notchbook.app.notebook.EntryWidth;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.notebook.Pages;
+import notchbook.app.notebook.Section;
+import notchbook.app.notebook.Sections;
+import notchbook.app.people.Person;
+import notchbook.app.people.SchoolClass;
+import notchbook.app.syllabus.EditionInfo;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.syllabus.ExamChoice;
+import notchbook.core.syllabus.Tier;
+import notchbook.formats.document.DocumentJson;
+import notchbook.formats.ink.DrawingJson;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes a student's notebook from an outline, as the student would have: each entry on its day, by the same services. */
+@Component
+class NotebookMaker {
+    private static final int FIRST_LESSON_HOUR = 9;
+    private static final int EXAM_YEAR = 2028;
+
+    private final Notebooks notebooks;
+    private final Sections sections;
+    private final Pages pages;
+    private final Entries entries;
+    private final Media media;
+    private final Syllabi syllabi;
+    private final DemoClock clock;
+    private final JsonMapper mapper;
+    private final Map<String, byte[]> made = new HashMap<>();
+
+    NotebookMaker(
+            Notebooks notebooks,
+            Sections sections,
+            Pages pages,
+            Entries entries,
+            Media media,
+            Syllabi syllabi,
+            DemoClock clock,
+            JsonMapper mapper) {
+        this.notebooks = notebooks;
+        this.sections = sections;
+        this.pages = pages;
+        this.entries = entries;
+        this.media = media;
+        this.syllabi = syllabi;
+        this.clock = clock;
+        this.mapper = mapper;
+    }
+
+    /** A notebook on the way, with the ids of its syllabus lines and sections by code. */
+    record Book(Person owner, Notebook notebook, Map<String, UUID> nodes, Map<String, UUID> sections) {}
+
+    Book begin(Person owner, SchoolClass schoolClass, EditionInfo edition, String title, LocalDate examDay) {
+        var notebook = notebooks.make(
+                owner,
+                new Notebooks.NewNotebook(
+                        UUID.randomUUID(),
+                        title,
+                        edition.id(),
+                        new ExamChoice(EXAM_YEAR, Tier.EXTENDED),
+                        Optional.of(examDay),
+                        Optional.of(schoolClass.id())));
+        sections.makeForUnits(owner, notebook.id());
+        var nodes = new HashMap<String, UUID>();
+        var codes = new HashMap<UUID, String>();
+        syllabi.edition(edition.id()).nodes().forEach(node -> {
+            nodes.put(node.code(), node.id());
+            codes.put(node.id(), node.code());
+        });
+        var byCode = new HashMap<String, UUID>();
+        for (Section section : notebooks.sections(notebook)) {
+            section.topics().forEach(topic -> byCode.put(codes.get(topic), section.id()));
+        }
+        return new Book(owner, notebook, nodes, byCode);
+    }
+
+    /** Writes those pages of an outline that {@code which} takes; a seed other than 0 leaves out sentences here and there. */
+    void write(Book book, Outline outline, DemoCalendar calendar, Predicate<Outline.Page> which, long seed) {
+        var random = new Random(seed);
+        for (var page : outline.pages()) {
+            if (which.test(page)) {
+                write(
+                        book,
+                        page,
+                        calendar.day(page.week(), page.day()),
+                        seed == 0 ? Optional.empty() : Optional.of(random));
+            }
+        }
+    }
+
+    /** A past day of the demo year, or today. */
+    LocalDate pastOrToday(LocalDate day) {
+        clock.release();
+        var today = LocalDate.now(clock);
+        return day.isBefore(today) ? day : today;
+    }
+
+    private void write(Book book, Outline.Page outline, LocalDate planned, Optional<Random> random) {
+        var day = pastOrToday(planned);
+        clock.holdAt(day, LocalTime.of(FIRST_LESSON_HOUR, 0));
+        var page = pages.make(
+                book.owner(),
+                book.sections().get(outline.topic()),
+                UUID.randomUUID(),
+                outline.title(),
+                Optional.of(day));
+        for (var i = 0; i < outline.entries().size(); i++) {
+            clock.holdAt(day, LocalTime.of(FIRST_LESSON_HOUR, 6 * i + 5));
+            write(book, page.id(), outline.entries().get(i), random);
+        }
+    }
+
+    private void write(Book book, UUID pageId, Outline.Entry entry, Optional<Random> random) {
+        var id = UUID.randomUUID();
+        entries.keep(
+                book.owner(),
+                new Entries.Change(
+                        id,
+                        0,
+                        pageId,
+                        kind(entry),
+                        content(entry, random),
+                        file(book.owner(), entry, random),
+                        entry.caption(),
+                        entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL,
+                        Optional.of(clock.instant())));
+        entry.codes().forEach(code -> entries.cut(book.owner(), id, book.nodes().get(code)));
+    }
+
+    private static EntryKind kind(Outline.Entry entry) {
+        return switch (entry.kind()) {
+            case 't' -> EntryKind.TYPED;
+            case 'h' -> EntryKind.INK;
+            case 'p' -> EntryKind.PHOTO;
+            default -> EntryKind.RECORDING;
+        };
+    }
+
+    private JsonNode content(Outline.Entry entry, Optional<Random> random) {
+        return switch (kind(entry)) {
+            case TYPED ->
+                mapper.readTree(DocumentJson.write(Prose.document(
+                        random.map(some -> thinned(entry.lines(), some)).orElse(entry.lines()))));
+            case INK ->
+                mapper.readTree(DrawingJson.write(Sketches.of(
+                        entry.subject(), random.map(Random::nextLong).orElse(1L))));
+            case PHOTO, RECORDING -> mapper.createObjectNode();
+        };
+    }
+
+    private static List<String> thinned(List<String> lines, Random random) {
+        return lines.stream()
+                .map(line -> {
+                    var sentences = line.split("(?<=\\.) ");
+                    return sentences.length > 1 && random.nextInt(3) == 0
+                            ? line.substring(0, line.length() - sentences[sentences.length - 1].length())
+                                    .strip()
+                            : line;
+                })
+                .toList();
+    }
+
+    private Optional<UUID> file(Person owner, Outline.Entry entry, Optional<Random> random) {
+        return switch (kind(entry)) {
+            case PHOTO -> {
+                var seed = random.map(some -> some.nextInt(2) + 2).orElse(1);
+                yield Optional.of(keep(
+                        owner,
+                        "photo-" + entry.subject() + ".jpg",
+                        made.computeIfAbsent(entry.subject() + seed, key -> Photographs.jpeg(entry.subject(), seed))));
+            }
+            case RECORDING ->
+                Optional.of(keep(
+                        owner,
+                        "recording-" + entry.subject() + ".wav",
+                        made.computeIfAbsent(
+                                entry.maker() + entry.subject(), key -> Sounds.wav(entry.maker(), entry.subject()))));
+            case TYPED, INK -> Optional.empty();
+        };
+    }
+
+    /** Sends a file in, as a browser would. */
+    UUID keep(Person owner, String name, byte[] content) {
+        try {
+            var file = Files.createTempFile("notchbook-demo", "");
+            try {
+                Files.write(file, content);
+                return media.take(owner, UUID.randomUUID(), name, file).id();
+            } finally {
+                Files.delete(file);
+            }
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+}
