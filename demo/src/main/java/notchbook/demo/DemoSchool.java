@@ -147,6 +147,7 @@ class DemoSchool implements ApplicationRunner {
         var marloPhysics = maker.begin(cast.marlo, cast.physics, physics, "Physics: waves", exam);
         var marloGeography =
                 maker.begin(cast.marlo, cast.geography, geography, "Geography: coasts and rivers", exam.plusDays(3));
+        clock.holdAt(calendar.day(1, 0), LocalTime.of(8, 20));
         var marloMusic = maker.begin(cast.marlo, cast.music, music, "Music", exam.plusDays(8));
         syllabi.plan(cast.physics.id(), byNode(PHYSICS_PLAN, marloPhysics));
         syllabi.plan(cast.geography.id(), byNode(GEOGRAPHY_PLAN, marloGeography));
@@ -154,8 +155,12 @@ class DemoSchool implements ApplicationRunner {
 
         LOG.info("Demo school 2 of 5: Marlo's three notebooks (drawing, painting and recording take half a minute)");
         var books = Map.of("physics", marloPhysics, "geography", marloGeography, "music", marloMusic);
-        books.forEach((name, book) ->
-                maker.write(book, Outline.read(name + ".txt"), calendar, page -> page.week() < THIS_WEEK, 0));
+        books.forEach((name, book) -> maker.write(
+                book,
+                Outline.read(name + ".txt"),
+                page -> calendar.day(page.week(), page.day()),
+                page -> page.week() < THIS_WEEK,
+                0));
         enterPapers(marloPhysics, calendar);
 
         LOG.info("Demo school 3 of 5: twelve classmates");
@@ -163,8 +168,12 @@ class DemoSchool implements ApplicationRunner {
 
         LOG.info("Demo school 4 of 5: hand-ins in every state");
         handIn(books, classBooks, calendar);
-        books.forEach((name, book) ->
-                maker.write(book, Outline.read(name + ".txt"), calendar, page -> page.week() == THIS_WEEK, 0));
+        books.forEach((name, book) -> maker.write(
+                book,
+                Outline.read(name + ".txt"),
+                page -> calendar.day(page.week(), page.day()),
+                page -> page.week() == THIS_WEEK,
+                0));
 
         LOG.info("Demo school 5 of 5: reflections and collections");
         Outline.text("reflections.txt").lines().forEach(line -> reflect(line, books, calendar));
@@ -221,7 +230,12 @@ class DemoSchool implements ApplicationRunner {
             var seed = i + 1;
             clock.holdAt(calendar.day(1, 0), LocalTime.of(8, 0));
             var book = maker.begin(cast.classmates.get(i), cast.physics, physics, "Physics", exam);
-            maker.write(book, outline, calendar, page -> isKept(page, seed), seed);
+            maker.write(
+                    book,
+                    outline,
+                    page -> calendar.day(Math.min(page.week(), 10), page.day()),
+                    page -> isKept(page, seed),
+                    seed);
             books.add(book);
         }
         return books;

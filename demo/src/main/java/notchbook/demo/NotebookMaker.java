@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
@@ -96,7 +97,12 @@ class NotebookMaker {
     }
 
     /** Writes those pages of an outline that {@code which} takes; a seed other than 0 leaves out sentences here and there. */
-    void write(Book book, Outline outline, DemoCalendar calendar, Predicate<Outline.Page> which, long seed) {
+    void write(
+            Book book,
+            Outline outline,
+            Function<Outline.Page, LocalDate> dayOf,
+            Predicate<Outline.Page> which,
+            long seed) {
         var random = new Random(seed);
         for (var page : outline.pages()) {
             if (which.test(page)) {

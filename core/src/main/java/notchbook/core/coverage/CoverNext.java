@@ -104,9 +104,11 @@ record CoverNext(CoverageInput input) {
     }
 
     private static String span(WeekRange range) {
-        return range.first() == range.last()
-                ? "week " + range.first()
-                : "weeks " + range.first() + " to " + range.last();
+        return switch (range.last() - range.first()) {
+            case 0 -> "week " + range.first();
+            case 1 -> "weeks " + range.first() + " and " + range.last();
+            default -> "weeks " + range.first() + " to " + range.last();
+        };
     }
 
     private static String weeks(int weeks) {

@@ -109,7 +109,7 @@ class CoverageTest {
                 .extracting(NextStep::reason)
                 .containsExactly(
                         "Nothing yet",
-                        "2.1b has no notes, class did it in weeks 10 to 11",
+                        "2.1b has no notes, class did it in weeks 10 and 11",
                         "Look again: not seen 8 weeks");
     }
 

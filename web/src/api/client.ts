@@ -1,0 +1,58 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+/** The shapes that the server sends, by their names in the OpenAPI description. */
+export type Api = components['schemas'];
+
+/** A request that the server refused; the message is a sentence for the student. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly body: Record<string, unknown>,
+  ) {
+    super(message);
+  }
+}
+
+const OTHERWISE = 'This did not work. Check the network and try once more.';
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((one) => one.startsWith(`${name}=`));
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+    return request;
+  },
+};
+
+export const api = createClient<paths>();
+api.use(csrf);
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The body of an answer, or a Problem with the server's own words. */
+export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await answer;
+  if (response.ok) return data as T;
+  throw problem(response.status, error);
+}
+
+export function problem(status: number, body: unknown): Problem {
+  const fields = typeof body === 'object' && body !== null ? (body as Record<string, unknown>) : {};
+  return new Problem(status, typeof fields.detail === 'string' ? fields.detail : OTHERWISE, fields);
+}
+
+/** Sends a file under an id of our own making, so that it can be sent again when no answer came. */
+export async function sendFile(id: string, file: Blob, name: string): Promise<Api['MediaView']> {
+  const form = new FormData();
+  form.append('file', file, name);
+  const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
+  const response = await fetch(`/api/media/${id}`, { method: 'PUT', body: form, headers });
+  const body = await response.json().catch(() => ({}));
+  if (!response.ok) throw problem(response.status, body);
+  return body;
+}

@@ -1,0 +1,1 @@
+export { type Api, api, Problem, sendFile, unwrap } from './client';

@@ -1,0 +1,216 @@
+import { v7 as newId } from 'uuid';
+import { type Api, api, Problem, sendFile, unwrap } from '../api';
+import { heldNames, hold } from './locks';
+import { type Change, DeviceStore, type Slice, type WaitingFile } from './store';
+
+/** How long after the last keystroke a change is sent, in ms. */
+const PAUSE_MILLIS = 500;
+const RETRY_MILLIS = 3_000;
+
+export type OutboxState = {
+  /** Entries that the server does not have yet, by id. */
+  waiting: ReadonlyMap<string, Change>;
+  isOffline: boolean;
+  lastKept?: number;
+  /** What the server refused or what was kept twice, in words for the student. */
+  messages: readonly string[];
+};
+
+type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab'>;
+
+/**
+ * Everything that is made goes here first: it is on the device at once and sent when it can be. A change that was made
+ * from an older version than the server's becomes an entry of its own, so that both are kept.
+ */
+export class Outbox {
+  private state: OutboxState = { waiting: new Map(), isOffline: false, messages: [] };
+  private readonly listeners = new Set<() => void>();
+  private readonly versions = new Map<string, number>();
+  private readonly store: DeviceStore;
+  private timer?: ReturnType<typeof setTimeout>;
+  private isSending = false;
+  private readonly tab = `tab-${newId()}`;
+
+  constructor(
+    personId: string,
+    private readonly onKept: (pageId: string) => void,
+  ) {
+    this.store = new DeviceStore(personId);
+    window.addEventListener('online', () => this.send());
+  }
+
+  /** Takes up what an earlier visit left on this device, a recording that was cut off included; other open tabs keep theirs. */
+  async open(): Promise<void> {
+    hold(this.tab);
+    const held = await heldNames();
+    const left = (await this.store.changes.toArray()).filter((change) => !held.has(change.tab));
+    this.set({ waiting: new Map(left.map((change) => [change.id, change])) });
+    await this.rescueRecordings(held);
+    this.send();
+  }
+
+  subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  snapshot = () => this.state;
+
+  /** Notes the versions that the server has, from which later changes are made. */
+  knows(entries: readonly Api['EntryView'][]) {
+    for (const entry of entries)
+      this.versions.set(entry.id, Math.max(entry.version, this.versions.get(entry.id) ?? 0));
+  }
+
+  /** Keeps an entry on the device and sends it after a pause. */
+  keep(work: Work): Promise<unknown> {
+    const before = this.state.waiting.get(work.id);
+    const change: Change = {
+      ...work,
+      baseVersion: before?.baseVersion ?? this.versions.get(work.id) ?? 0,
+      madeAt: before?.madeAt ?? new Date().toISOString(),
+      turn: (before?.turn ?? 0) + 1,
+      tab: this.tab,
+    };
+    this.put(change);
+    this.sendSoon(PAUSE_MILLIS);
+    return this.store.changes.put(change);
+  }
+
+  /** Keeps an entry together with its picture or sound. */
+  async keepWithFile(work: Omit<Work, 'mediaId' | 'content'>, file: Omit<WaitingFile, 'id'>): Promise<void> {
+    const mediaId = newId();
+    await this.store.files.put({ id: mediaId, ...file });
+    await this.keep({ ...work, mediaId, content: {} });
+    this.sendSoon(0);
+  }
+
+  /** A file that is still on this device only. */
+  file = (mediaId: string) => this.store.files.get(mediaId);
+
+  keepSlice = (slice: Slice) => this.store.slices.add(slice);
+
+  /** Makes an entry of a recording's slices. */
+  async finishRecording(recording: string): Promise<void> {
+    const slices = await this.store.slices.where({ recording }).sortBy('id');
+    const first = slices[0];
+    if (!first) return;
+    const blob = new Blob(
+      slices.map((slice) => slice.blob),
+      { type: first.blob.type },
+    );
+    const work = {
+      id: recording,
+      pageId: first.pageId,
+      kind: 'RECORDING',
+      caption: '',
+      width: 'FULL',
+    } as const;
+    await this.keepWithFile(work, { name: 'recording.webm', blob });
+    await this.store.slices.where({ recording }).delete();
+  }
+
+  /** Forgets an entry that was deleted before it was sent. */
+  async forget(id: string): Promise<void> {
+    const change = this.state.waiting.get(id);
+    this.take(id);
+    await this.store.changes.delete(id);
+    if (change?.mediaId) await this.store.files.delete(change.mediaId);
+  }
+
+  dismiss = (message: string) => this.set({ messages: this.state.messages.filter((one) => one !== message) });
+
+  /** Sends what waits, one entry after the other; called again when the network or the server is back. */
+  async send(): Promise<void> {
+    if (this.isSending) return;
+    this.isSending = true;
+    try {
+      for (const change of [...this.state.waiting.values()]) await this.sendOne(change);
+      this.set({ isOffline: false });
+      if (this.state.waiting.size > 0) this.sendSoon(PAUSE_MILLIS);
+    } catch {
+      this.set({ isOffline: true });
+      this.sendSoon(RETRY_MILLIS);
+    } finally {
+      this.isSending = false;
+    }
+  }
+
+  private async sendOne(change: Change): Promise<void> {
+    try {
+      await this.sendItsFile(change);
+      const { id, turn: _turn, tab: _tab, ...body } = change;
+      const kept = await unwrap(api.PUT('/api/entries/{id}', { params: { path: { id } }, body }));
+      this.versions.set(id, kept.version);
+      await this.settle(change, kept.version);
+    } catch (error) {
+      if (!(error instanceof Problem) || error.status >= 500 || error.status === 401 || error.status === 403)
+        throw error;
+      await (error.status === 409 ? this.keepBoth(change, error) : this.refuse(change, error));
+    }
+  }
+
+  private async sendItsFile(change: Change): Promise<void> {
+    const file = change.mediaId ? await this.store.files.get(change.mediaId) : undefined;
+    if (!file) return;
+    await sendFile(file.id, file.blob, file.name);
+    await this.store.files.delete(file.id);
+  }
+
+  /** The server has this change; what was typed meanwhile waits on, made from the new version. */
+  private async settle(change: Change, version: number): Promise<void> {
+    const now = this.state.waiting.get(change.id);
+    if (now && now.turn !== change.turn) {
+      const next = { ...now, baseVersion: version };
+      this.put(next);
+      await this.store.changes.put(next);
+    } else {
+      this.take(change.id);
+      await this.store.changes.delete(change.id);
+    }
+    this.set({ lastKept: Date.now() });
+    this.onKept(change.pageId);
+  }
+
+  private async keepBoth(change: Change, problem: Problem): Promise<void> {
+    const now = this.state.waiting.get(change.id) ?? change;
+    await this.forget(change.id);
+    await this.keep({ ...now, id: newId() });
+    this.set({ messages: [...this.state.messages, problem.message] });
+    this.onKept(change.pageId);
+  }
+
+  private async refuse(change: Change, problem: Problem): Promise<void> {
+    await this.forget(change.id);
+    this.set({ messages: [...this.state.messages, problem.message] });
+    this.onKept(change.pageId);
+  }
+
+  private async rescueRecordings(held: ReadonlySet<string>): Promise<void> {
+    const left = new Set((await this.store.slices.toArray()).map((slice) => slice.recording));
+    for (const recording of [...left].filter((one) => !held.has(one))) {
+      await this.finishRecording(recording);
+      this.set({ messages: [...this.state.messages, 'A recording that was cut off is back on its page.'] });
+    }
+  }
+
+  private sendSoon(millis: number) {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.send(), millis);
+  }
+
+  private put(change: Change) {
+    this.set({ waiting: new Map(this.state.waiting).set(change.id, change) });
+  }
+
+  private take(id: string) {
+    const waiting = new Map(this.state.waiting);
+    waiting.delete(id);
+    this.set({ waiting });
+  }
+
+  private set(part: Partial<OutboxState>) {
+    this.state = { ...this.state, ...part };
+    for (const listener of this.listeners) listener();
+  }
+}

@@ -1,0 +1,3 @@
+export { hold } from './locks';
+export type { Change } from './store';
+export { OutboxProvider, useOutbox } from './useOutbox';

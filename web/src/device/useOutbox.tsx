@@ -1,0 +1,31 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { createContext, type ReactNode, useContext, useEffect, useState, useSyncExternalStore } from 'react';
+import { Outbox } from './Outbox';
+
+const Context = createContext<Outbox | null>(null);
+
+/** Other tabs of this device hear from here that a page has changed. */
+const CHANNEL = 'notchbook-kept';
+
+export function OutboxProvider({ personId, children }: { personId: string; children: ReactNode }) {
+  const queries = useQueryClient();
+  const [outbox, setOutbox] = useState<Outbox>();
+  useEffect(() => {
+    const channel = new BroadcastChannel(CHANNEL);
+    const refresh = (pageId: string) => queries.invalidateQueries({ queryKey: ['page', pageId] });
+    channel.onmessage = (message) => refresh(message.data);
+    const made = new Outbox(personId, (pageId) => {
+      refresh(pageId);
+      channel.postMessage(pageId);
+    });
+    made.open().then(() => setOutbox(made));
+    return () => channel.close();
+  }, [personId, queries]);
+  return outbox ? <Context.Provider value={outbox}>{children}</Context.Provider> : null;
+}
+
+export function useOutbox() {
+  const outbox = useContext(Context);
+  if (!outbox) throw new Error('There is no outbox above this component.');
+  return { outbox, state: useSyncExternalStore(outbox.subscribe, outbox.snapshot) };
+}

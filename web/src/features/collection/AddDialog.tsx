@@ -1,0 +1,144 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { type Api, api, sendFile, unwrap } from '../../api';
+import { Button, ChoiceField, Dialog, TextField, Trouble } from '../../ui';
+import { contentsQuery, notebooksQuery, useNotebook } from '../notebook';
+import { pageQuery } from '../notebook/queries';
+
+type Kind = Api['ItemView']['kind'];
+const KINDS: [Kind, string][] = [
+  ['LINK', 'Link'],
+  ['NOTE', 'Note'],
+  ['FILE', 'File'],
+  ['ENTRY', 'Own entry'],
+];
+
+type Props = { collection: string; onClose: () => void; onAdded: () => void };
+
+/** Put a link, a note, a file or one of your own entries into a collection. */
+export function AddDialog({ collection, onClose, onAdded }: Props) {
+  const [kind, setKind] = useState<Kind>('LINK');
+  const add = useMutation({
+    mutationFn: async (form: FormData) => {
+      const text = (name: string) => String(form.get(name) ?? '');
+      const mediaId = kind === 'FILE' ? await sent(form.get('file') as File) : undefined;
+      const [entryId, entryName] = text('entry').split('|');
+      const body = {
+        kind,
+        title: kind === 'ENTRY' ? (entryName ?? '') : text('title'),
+        note: text('note'),
+        url: kind === 'LINK' ? text('url') : undefined,
+        mediaId,
+        entryId: kind === 'ENTRY' ? entryId : undefined,
+      };
+      await unwrap(
+        api.PUT('/api/collections/{id}/items/{item}', {
+          params: { path: { id: collection, item: newId() } },
+          body,
+        }),
+      );
+    },
+    onSuccess: () => {
+      onAdded();
+      onClose();
+    },
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    add.mutate(new FormData(event.currentTarget));
+  };
+  return (
+    <Dialog title="Add to the collection" onClose={onClose}>
+      <div className="mb-3 flex gap-1.5" role="group" aria-label="What to add">
+        {KINDS.map(([value, name]) => (
+          <Button
+            key={value}
+            aria-pressed={kind === value}
+            className={kind === value ? 'border-petrol bg-petrol-wash' : ''}
+            onClick={() => setKind(value)}
+          >
+            {name}
+          </Button>
+        ))}
+      </div>
+      <Trouble>{add.error?.message}</Trouble>
+      <form onSubmit={submit} key={kind}>
+        {kind === 'LINK' && (
+          <TextField label="Address" name="url" required placeholder="https://…" autoFocus />
+        )}
+        {kind === 'FILE' && (
+          <TextField
+            label="File"
+            name="file"
+            type="file"
+            required
+            hint="Up to 50 MB. Pictures and recordings too."
+          />
+        )}
+        {kind === 'ENTRY' ? (
+          <EntryChoice />
+        ) : (
+          <TextField label="Title" name="title" maxLength={120} required={kind === 'NOTE'} />
+        )}
+        <label className="mb-3 block font-semibold">
+          {kind === 'NOTE' ? 'Note' : 'A note beside it'}
+          <textarea
+            name="note"
+            rows={3}
+            maxLength={4000}
+            required={kind === 'NOTE'}
+            className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
+          />
+        </label>
+        <Button look="act" type="submit" disabled={add.isPending}>
+          Add it
+        </Button>
+      </form>
+    </Dialog>
+  );
+}
+
+async function sent(file: File): Promise<string> {
+  const id = newId();
+  await sendFile(id, file, file.name);
+  return id;
+}
+
+function EntryChoice() {
+  const current = useNotebook();
+  const notebooks = useQuery(notebooksQuery).data ?? [];
+  const [notebook, setNotebook] = useState(current?.id ?? '');
+  const pages = useQuery({ ...contentsQuery(notebook), enabled: !!notebook }).data?.pages ?? [];
+  const [page, setPage] = useState('');
+  const entries = useQuery({ ...pageQuery(page), enabled: !!page }).data?.entries ?? [];
+  return (
+    <>
+      <ChoiceField label="Notebook" value={notebook} onChange={(event) => setNotebook(event.target.value)}>
+        {notebooks.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.title}
+          </option>
+        ))}
+      </ChoiceField>
+      <ChoiceField label="Page" value={page} onChange={(event) => setPage(event.target.value)} required>
+        <option value="">Choose a page</option>
+        {pages.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.title}
+          </option>
+        ))}
+      </ChoiceField>
+      <ChoiceField label="Entry" name="entry" required>
+        {entries.map((one) => {
+          const name = one.caption || `${one.kind.toLowerCase()} entry`;
+          return (
+            <option key={one.id} value={`${one.id}|${name}`}>
+              {name}
+            </option>
+          );
+        })}
+      </ChoiceField>
+    </>
+  );
+}

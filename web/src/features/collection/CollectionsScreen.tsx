@@ -1,0 +1,71 @@
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import type { FormEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { v7 as newId } from 'uuid';
+import { api, unwrap } from '../../api';
+import { Button, Card, Empty, plural, TextField, Trouble } from '../../ui';
+import { collectionsQuery } from './queries';
+
+export function CollectionsScreen() {
+  const collections = useSuspenseQuery(collectionsQuery).data;
+  const queries = useQueryClient();
+  const go = useNavigate();
+  const make = useMutation({
+    mutationFn: async (form: FormData) => {
+      const id = newId();
+      const body = { title: String(form.get('title')), purpose: String(form.get('purpose')) };
+      await unwrap(api.PUT('/api/collections/{id}', { params: { path: { id } }, body }));
+      return id;
+    },
+    onSuccess: (id) => {
+      queries.invalidateQueries({ queryKey: ['collections'] });
+      go(`/collections/${id}`);
+    },
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    make.mutate(new FormData(event.currentTarget));
+  };
+  return (
+    <div className="grid max-w-5xl items-start gap-4 lg:grid-cols-[1fr_320px]">
+      <div>
+        <h1 className="mb-3 text-[24px]">Collections</h1>
+        <Card>
+          {collections.length === 0 && (
+            <Empty>
+              Gather links, notes, files and your own entries for a purpose: an essay, a paper, a question.
+            </Empty>
+          )}
+          <ul>
+            {collections.map((one) => (
+              <li key={one.id}>
+                <Link
+                  to={`/collections/${one.id}`}
+                  className="flex items-baseline gap-3 border-b border-line py-2.5 last:border-0 hover:text-petrol"
+                >
+                  <span className="flex-1">
+                    <b>{one.title}</b>
+                    <span className="block text-[13.5px] text-soft">{one.purpose}</span>
+                  </span>
+                  <span className="text-[13px] text-soft">{plural(one.items, 'thing')}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Card>
+      </div>
+      <div className="lg:mt-[46px]">
+        <Card title="New collection">
+          <form onSubmit={submit}>
+            <Trouble>{make.error?.message}</Trouble>
+            <TextField label="Title" name="title" required maxLength={120} />
+            <TextField label="What it is for" name="purpose" maxLength={300} />
+            <Button look="act" type="submit">
+              Make the collection
+            </Button>
+          </form>
+        </Card>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export { CoverageScreen } from './CoverageScreen';
+export { coverageQuery } from './queries';

@@ -1,0 +1,79 @@
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { Api } from '../../api';
+import { Card, Empty, moment, plural } from '../../ui';
+import { contentsQuery, notebooksQuery } from '../notebook';
+import { rulerQuery } from '../shell/queries';
+import { askedQuery } from './queries';
+import { dueLine, dueWords, STATE_WORDS } from './words';
+
+/** Everything that was asked for, with what was handed in for it. */
+export function HandInsScreen() {
+  const asked = useSuspenseQuery(askedQuery).data;
+  const today = useSuspenseQuery(rulerQuery).data.today;
+  return (
+    <div className="max-w-4xl">
+      <h1 className="mb-3 text-[24px]">Hand-ins</h1>
+      {asked.length === 0 && <Empty>Your teachers have not asked for anything yet.</Empty>}
+      {asked.map((one) => (
+        <AskedCard key={one.setWork.id} asked={one} today={today} />
+      ))}
+    </div>
+  );
+}
+
+function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string }) {
+  const isDone = asked.versions.some((version) => version.state === 'CHECKED');
+  return (
+    <Card
+      title={asked.setWork.title}
+      className="mb-3"
+      aside={
+        <span className="text-[13px] text-soft">
+          {isDone ? 'done' : `due ${dueWords(asked.setWork.due, today)}`}
+        </span>
+      }
+    >
+      <p className="text-soft">
+        {dueLine(asked.setWork)} · {asked.setWork.teacher}
+      </p>
+      <p className="my-1.5">{asked.setWork.instructions}</p>
+      <ul>
+        {asked.versions.map((version) => (
+          <li key={version.id}>
+            <Link
+              to={`/versions/${version.id}`}
+              className="flex items-baseline gap-4 border-t border-line py-1.5 hover:text-petrol"
+            >
+              <b className="w-20 text-petrol">Version {version.version}</b>
+              <span className={`flex-1 ${version.state === 'SENT_BACK' ? 'font-semibold text-brass' : ''}`}>
+                {STATE_WORDS[version.state]}
+                {version.remarks > 0 && ` with ${plural(version.remarks, 'remark')}`}
+              </span>
+              <span className="text-[13px] text-soft">sealed {moment(version.sealedAt)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {!isDone && <WayToSection asked={asked} />}
+    </Card>
+  );
+}
+
+/** The section to hand in: the one that was handed in before, else the one on the topic that was asked for. */
+function WayToSection({ asked }: { asked: Api['AskedView'] }) {
+  const notebook = useQuery(notebooksQuery).data?.find((one) => one.classId === asked.setWork.classId);
+  const sections =
+    useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data?.sections ?? [];
+  const section =
+    sections.find((one) => one.id === asked.sectionId) ??
+    sections.find((one) => one.topics.includes(asked.setWork.topic));
+  return section && notebook ? (
+    <Link
+      to={`/n/${notebook.id}/s/${section.id}/hand-in?setWork=${asked.setWork.id}`}
+      className="mt-2 inline-block rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
+    >
+      Check “{section.title}”
+    </Link>
+  ) : null;
+}

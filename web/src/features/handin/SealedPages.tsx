@@ -1,0 +1,83 @@
+import type { ReactNode } from 'react';
+import type { Api } from '../../api';
+import { dayName } from '../../ui';
+import { type InkDrawing, InkView, SoundPlayer } from '../notebook';
+import { ProseView } from './ProseView';
+
+type Props = {
+  version: Api['SealedView'];
+  /** What stands below an entry: its remarks, or the way to make one. */
+  below: (page: Api['SealedPageView'], entry: Api['SealedEntryView']) => ReactNode;
+};
+
+/** The pages and reflections of a sealed version, as they were. */
+export function SealedPages({ version, below }: Props) {
+  return (
+    <div className="rounded-md bg-card px-5 py-6 shadow-[0_2px_14px_rgb(23_38_45/10%)] sm:px-9">
+      {version.pages.map((page) => (
+        <article key={page.id} className="mb-8 last:mb-0">
+          <h2 className="text-[21px]">{page.title}</h2>
+          <p className="mb-3 text-[13.5px] text-soft">
+            {dayName(page.day)}
+            {page.week && ` · Week ${page.week}`}
+          </p>
+          <div className="grid grid-cols-2 gap-3">
+            {page.entries.map((entry) => (
+              <section
+                key={entry.id}
+                id={`sealed-${entry.id}`}
+                className={`min-w-0 scroll-mt-16 ${entry.width === 'FULL' ? 'col-span-2' : 'col-span-2 sm:col-span-1'}`}
+              >
+                <SealedContent entry={entry} />
+                <p className="mt-0.5 text-[13px] text-soft">
+                  {entry.caption} <b className="text-petrol">{entry.codes.join(' ')}</b>
+                </p>
+                {below(page, entry)}
+              </section>
+            ))}
+          </div>
+        </article>
+      ))}
+      {version.reflections.map((reflection) => (
+        <article key={reflection.title} className="mb-6 border-t border-line pt-4 last:mb-0">
+          <h2 className="text-[18px]">{reflection.title}</h2>
+          {reflection.answers.map((answer) => (
+            <div key={answer.question} className="mt-2">
+              <h3 className="text-[14.5px]">{answer.question}</h3>
+              <p className="whitespace-pre-line">
+                {answer.text || <span className="text-soft">not written</span>}
+              </p>
+              <p className="text-[13px] text-soft">{answer.words} words</p>
+            </div>
+          ))}
+        </article>
+      ))}
+    </div>
+  );
+}
+
+function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
+  if (entry.kind === 'TYPED') return <ProseView content={entry.content} />;
+  if (entry.kind === 'INK') return <InkView drawing={entry.content as InkDrawing} title={entry.caption} />;
+  if (!entry.media) return null;
+  if (entry.kind === 'PHOTO')
+    return (
+      <a href={`/api/media/${entry.media.id}`} target="_blank" rel="noreferrer">
+        <img
+          src={`/api/media/${entry.media.id}/screen`}
+          alt={entry.caption || 'Photo without a caption'}
+          width={entry.media.width}
+          height={entry.media.height}
+          className="h-auto max-h-[560px] w-full rounded-md object-contain"
+        />
+      </a>
+    );
+  return (
+    <SoundPlayer
+      url={`/api/media/${entry.media.id}`}
+      seconds={entry.media.seconds ?? 0}
+      peaks={entry.media.peaks}
+      name={entry.caption || 'Recording'}
+    />
+  );
+}

@@ -1,0 +1,80 @@
+import { useQuery } from '@tanstack/react-query';
+import { NavLink, useParams } from 'react-router';
+import type { Api } from '../../api';
+import { registerQuery, setWorkQuery } from './queries';
+import { dueLine, versionWords } from './words';
+
+/** A teacher's contents: what was set, or, inside it, who has handed in and who has not. */
+export function SetWorkPanel({ onGo }: { onGo: () => void }) {
+  const { setWork } = useParams();
+  return (
+    <nav
+      aria-label="Contents"
+      onClick={(event) => (event.target as HTMLElement).closest('a') && onGo()}
+      onKeyDown={undefined}
+    >
+      {setWork ? <Register setWork={setWork} /> : <AllSetWork />}
+    </nav>
+  );
+}
+
+const row = ({ isActive }: { isActive: boolean }) =>
+  `flex items-baseline gap-2 rounded-md border-l-[3px] px-2.5 py-1.5 hover:bg-card ${isActive ? 'border-petrol bg-card font-semibold' : 'border-transparent'}`;
+
+function AllSetWork() {
+  const all = useQuery(setWorkQuery).data ?? [];
+  return (
+    <>
+      <p className="px-2.5 pb-1 font-head text-[16px] font-bold">Set work</p>
+      {all.map(({ setWork, waiting }) => (
+        <NavLink key={setWork.id} to={`/set-work/${setWork.id}`} className={row}>
+          <span className="flex-1">{setWork.title}</span>
+          <span className="text-[13px] text-soft">{waiting > 0 && `${waiting} to read`}</span>
+        </NavLink>
+      ))}
+    </>
+  );
+}
+
+function Register({ setWork }: { setWork: string }) {
+  const register = useQuery(registerQuery(setWork)).data;
+  if (!register) return null;
+  const isIn = (line: Api['RegisterLine']) => !!line.latest;
+  const students = [...register.students].sort((a, b) => listName(a.name).localeCompare(listName(b.name)));
+  const inside = students.filter(isIn);
+  return (
+    <>
+      <p className="px-2.5 font-head text-[16px] font-bold">{register.setWork.title}</p>
+      <p className="px-2.5 pb-2 text-[13px] text-soft">
+        {dueLine(register.setWork)} · {inside.length} of {students.length} in
+      </p>
+      {inside.map((line) => (
+        <NavLink key={line.student} to={`/set-work/${setWork}/${line.latest?.id}`} className={row}>
+          <span className="flex-1">{listName(line.name)}</span>
+          <span
+            className={`text-[12.5px] ${line.latest?.state === 'WAITING' ? 'font-semibold text-petrol' : 'text-soft'}`}
+          >
+            {versionWords(line.latest)}
+          </span>
+        </NavLink>
+      ))}
+      <p className="mt-3 px-2.5 text-[13px] font-semibold">Not in yet</p>
+      {students
+        .filter((line) => !isIn(line))
+        .map((line) => (
+          <p key={line.student} className="px-3 py-1 text-soft">
+            {listName(line.name)}
+          </p>
+        ))}
+      <NavLink to="/set-work" end className="mt-4 block px-2.5 font-semibold text-petrol hover:underline">
+        All set work
+      </NavLink>
+    </>
+  );
+}
+
+/** "Marlo Quist" as a register has it: "Quist, M." */
+const listName = (name: string) => {
+  const [first = '', ...rest] = name.split(' ');
+  return `${rest.join(' ')}, ${first[0]}.`;
+};

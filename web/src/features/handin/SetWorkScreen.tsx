@@ -1,0 +1,124 @@
+import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { Link } from 'react-router';
+import { v7 as newId } from 'uuid';
+import { api, unwrap } from '../../api';
+import { Button, Card, ChoiceField, Empty, TextField, Trouble } from '../../ui';
+import { editionQuery } from '../notebook';
+import { editionsQuery } from '../notebook/queries';
+import { useMe } from '../people';
+import { setWorkQuery } from './queries';
+import { dueLine } from './words';
+
+/** A teacher's first screen: what was set, how many are in, and setting something new. */
+export function SetWorkScreen() {
+  const all = useSuspenseQuery(setWorkQuery).data;
+  return (
+    <div className="grid max-w-5xl items-start gap-4 lg:grid-cols-[1fr_330px]">
+      <div>
+        <h1 className="mb-3 text-[24px]">Set work</h1>
+        <Card>
+          {all.length === 0 && <Empty>You have not set anything yet.</Empty>}
+          <ul>
+            {all.map((line) => (
+              <li key={line.setWork.id}>
+                <Link
+                  to={`/set-work/${line.setWork.id}`}
+                  className="flex items-baseline gap-4 border-b border-line py-2.5 last:border-0 hover:text-petrol"
+                >
+                  <span className="flex-1">
+                    <b>{line.setWork.title}</b>
+                    <span className="block text-[13.5px] text-soft">{dueLine(line.setWork)}</span>
+                  </span>
+                  <span className="text-[13.5px]">
+                    {line.in} of {line.students} in
+                  </span>
+                  <span
+                    className={`w-24 text-right text-[13.5px] ${line.waiting > 0 ? 'font-semibold text-petrol' : 'text-soft'}`}
+                  >
+                    {line.waiting > 0 ? `${line.waiting} to read` : 'all read'}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Card>
+      </div>
+      <div className="lg:mt-[46px]">
+        <NewSetWork />
+      </div>
+    </div>
+  );
+}
+
+function NewSetWork() {
+  const me = useMe();
+  const queries = useQueryClient();
+  const editions = useQuery(editionsQuery).data ?? [];
+  const [edition, setEdition] = useState('');
+  const chosen = edition || editions[0]?.id || '';
+  const nodes = useQuery({ ...editionQuery(chosen), enabled: !!chosen }).data?.nodes ?? [];
+  const set = useMutation({
+    mutationFn: (form: FormData) => {
+      const text = (name: string) => String(form.get(name));
+      const body = {
+        classId: text('class'),
+        title: text('title'),
+        instructions: text('instructions'),
+        topic: text('topic'),
+        due: text('due'),
+      };
+      return unwrap(api.PUT('/api/set-work/{id}', { params: { path: { id: newId() } }, body }));
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['set-work'] }),
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = event.currentTarget;
+    set.mutate(new FormData(form), { onSuccess: () => form.reset() });
+  };
+  return (
+    <Card title="Ask for something">
+      <form onSubmit={submit}>
+        <Trouble>{set.error?.message}</Trouble>
+        <ChoiceField label="Class" name="class">
+          {me.classes.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+        </ChoiceField>
+        <TextField label="Title" name="title" required maxLength={120} />
+        <label className="mb-3 block font-semibold">
+          What it should be
+          <textarea
+            name="instructions"
+            rows={3}
+            maxLength={2000}
+            className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
+          />
+        </label>
+        <ChoiceField label="Syllabus" value={chosen} onChange={(event) => setEdition(event.target.value)}>
+          {editions.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.code} {one.title}
+            </option>
+          ))}
+        </ChoiceField>
+        <ChoiceField label="Topic" name="topic" required>
+          {nodes
+            .filter((node) => node.kind === 'TOPIC')
+            .map((node) => (
+              <option key={node.id} value={node.id}>
+                {node.code} {node.title}
+              </option>
+            ))}
+        </ChoiceField>
+        <TextField label="Due" name="due" type="date" required />
+        <Button look="act" type="submit">
+          Ask the class
+        </Button>
+      </form>
+    </Card>
+  );
+}

@@ -1,0 +1,61 @@
+import { useOutbox } from '../../device';
+import { clockTime, plural } from '../../ui';
+
+type Captures = Record<'w' | 'i' | 'p' | 'r' | 'n', () => void>;
+
+const NAMES = [
+  ['w', 'Write'],
+  ['i', 'Ink'],
+  ['p', 'Photo'],
+  ['r', 'Record'],
+  ['n', 'Notch'],
+] as const;
+
+/** Below the page: the ways to put something on it, and whether everything is kept. */
+export function CaptureBar({ captures, canNotch }: { captures: Captures; canNotch: boolean }) {
+  return (
+    <div
+      role="toolbar"
+      aria-label="Put something on the page"
+      className="no-print sticky bottom-2 z-10 mt-1.5 flex flex-wrap items-center gap-x-1 rounded-lg bg-bar px-3 py-1.5 text-on-bar max-md:ml-24"
+    >
+      {NAMES.map(([key, name]) => (
+        <button
+          key={key}
+          type="button"
+          disabled={key === 'n' && !canNotch}
+          onClick={captures[key]}
+          className="flex items-center gap-1.5 rounded px-2 py-1.5 font-semibold hover:bg-bar-line/40 disabled:opacity-40"
+        >
+          {name}
+          <span
+            className="text-[12px] font-bold text-marker-strong uppercase max-sm:hidden"
+            aria-hidden="true"
+          >
+            {key}
+          </span>
+        </button>
+      ))}
+      <KeptState />
+    </div>
+  );
+}
+
+function KeptState() {
+  const { state } = useOutbox();
+  const waiting = state.waiting.size;
+  const words =
+    waiting === 0
+      ? `All kept${state.lastKept ? ` · ${clockTime(state.lastKept)}` : ''}`
+      : state.isOffline
+        ? `${plural(waiting, 'change')} kept on this device, waiting for the network`
+        : 'Keeping…';
+  return (
+    <output
+      className={`ml-auto px-2 text-[13px] ${state.isOffline && waiting > 0 ? 'text-marker-strong' : 'text-on-bar-soft'}`}
+      aria-live="polite"
+    >
+      {words}
+    </output>
+  );
+}

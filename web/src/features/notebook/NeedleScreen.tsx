@@ -1,0 +1,110 @@
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import type { Api } from '../../api';
+import { Button, dayName, Empty, evidenceOf, length, plural, Shape } from '../../ui';
+import { documentText } from './documentText';
+import { InkView } from './InkView';
+import type { InkDrawing } from './ink';
+import { NotchPicker } from './NotchPicker';
+import { contentsQuery, editionQuery, needleQuery } from './queries';
+
+/** The needle: choose points, and every entry notched there falls out in order of time. */
+export function NeedleScreen() {
+  const { notebook = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const nodes = search.getAll('nodes');
+  const [isChoosing, setChoosing] = useState(nodes.length === 0);
+  const contents = useSuspenseQuery(contentsQuery(notebook)).data;
+  const points = (useQuery(editionQuery(contents.notebook.editionId)).data?.nodes ?? []).filter(
+    (node) => node.kind !== 'UNIT',
+  );
+  const found = useQuery(needleQuery(notebook, nodes)).data ?? [];
+  const choose = (next: string[]) => setSearch(next.map((node) => ['nodes', node] as [string, string]));
+  const toggle = (node: string) =>
+    choose(nodes.includes(node) ? nodes.filter((one) => one !== node) : [...nodes, node]);
+  return (
+    <div className="max-w-4xl">
+      <h1 className="mb-2 text-[24px]">
+        {nodes.length === 0 ? 'Needle' : `${plural(found.length, 'entry', 'entries')} fell out`}
+      </h1>
+      <div className="mb-4 flex flex-wrap items-center gap-2">
+        {points
+          .filter((point) => nodes.includes(point.id))
+          .map((point) => (
+            <button
+              key={point.id}
+              type="button"
+              className="rounded-md border border-petrol bg-petrol-wash px-2.5 py-1"
+              aria-label={`Take ${point.code} off the needle`}
+              onClick={() => toggle(point.id)}
+            >
+              <b className="text-petrol">{point.code}</b> {point.title} ×
+            </button>
+          ))}
+        <Button onClick={() => setChoosing(true)}>
+          {nodes.length === 0 ? 'Choose a point' : 'Add a point'}
+        </Button>
+      </div>
+      {nodes.length === 0 && (
+        <Empty>
+          Pick one point or more. Everything you notched there, in any section, comes out in order of time.
+        </Empty>
+      )}
+      {nodes.length > 0 && found.length === 0 && <Empty>Nothing is notched there yet.</Empty>}
+      <ol className="grid gap-3 sm:grid-cols-2">
+        {found.map((one) => (
+          <li key={one.entry.id}>
+            <FoundEntry found={one} notebook={notebook} />
+          </li>
+        ))}
+      </ol>
+      {isChoosing && (
+        <NotchPicker
+          title="Which points?"
+          points={points}
+          cut={new Set(nodes)}
+          hint=""
+          onToggle={toggle}
+          onClose={() => setChoosing(false)}
+        />
+      )}
+    </div>
+  );
+}
+
+function FoundEntry({ found, notebook }: { found: Api['FoundView']; notebook: string }) {
+  const { entry } = found;
+  return (
+    <Link
+      to={`/n/${notebook}/p/${entry.pageId}?entry=${entry.id}`}
+      className="block h-full rounded-lg bg-card p-3.5 shadow-[0_1px_2px_rgb(23_38_45/8%)] hover:outline-2 hover:outline-petrol"
+    >
+      <span className="flex items-center gap-2 font-semibold">
+        <Shape kind={evidenceOf(entry.kind)} />
+        <span className="min-w-0 flex-1 truncate">{found.name}</span>
+      </span>
+      <span className="block text-[13px] text-soft">
+        {found.week ? `Week ${found.week}, ` : ''}
+        {dayName(found.day)} · {found.section} · {found.page}
+      </span>
+      <span className="mt-2 block">
+        {entry.kind === 'TYPED' && (
+          <span className="line-clamp-4 whitespace-pre-line">{documentText(entry.content)}</span>
+        )}
+        {entry.kind === 'INK' && <InkView drawing={entry.content as InkDrawing} title={entry.caption} />}
+        {entry.kind === 'PHOTO' && entry.media && (
+          <img
+            src={`/api/media/${entry.media.id}/screen`}
+            alt={entry.caption}
+            loading="lazy"
+            className="max-h-48 w-full rounded object-cover"
+          />
+        )}
+        {entry.kind === 'RECORDING' && (
+          <span className="text-soft">{length(entry.media?.seconds ?? 0)} long</span>
+        )}
+      </span>
+    </Link>
+  );
+}

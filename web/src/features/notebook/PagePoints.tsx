@@ -1,0 +1,63 @@
+import { Link } from 'react-router';
+import type { Api } from '../../api';
+import { evidenceOf, moment, Shape } from '../../ui';
+import type { Shown } from './shown';
+
+type Props = {
+  page: Api['PageView'];
+  entries: Shown[];
+  points: Api['NodeView'][];
+  remarks: Api['RemarkView'][];
+};
+
+/** Beside the page: its points with the shapes of their evidence, and what the teacher said. */
+export function PagePoints({ page, entries, points, remarks }: Props) {
+  const notched = points.filter((point) => entries.some((entry) => entry.notches.includes(point.id)));
+  return (
+    <aside aria-label="About this page" className="xl:pt-1">
+      <h2 className="mb-1.5 text-[15px]">Notched on this page</h2>
+      {notched.length === 0 && <p className="text-soft">No point yet. Choose an entry and press N.</p>}
+      <ul>
+        {notched.map((point) => (
+          <li key={point.id}>
+            <Link
+              to={`/n/${page.notebookId}/needle?nodes=${point.id}`}
+              className="flex items-baseline gap-3 border-b border-line py-1.5 hover:text-petrol"
+            >
+              <b className="w-9 shrink-0 text-petrol">{point.code}</b>
+              <span className="min-w-0 flex-1">{point.title}</span>
+              <span className="flex gap-1 self-center">
+                {[
+                  ...new Set(
+                    entries
+                      .filter((entry) => entry.notches.includes(point.id))
+                      .map((entry) => evidenceOf(entry.kind)),
+                  ),
+                ].map((kind) => (
+                  <Shape key={kind} kind={kind} />
+                ))}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {remarks.length > 0 && (
+        <>
+          <h2 className="mt-5 mb-1.5 text-[15px]">From {remarks[0]?.author}</h2>
+          <ul>
+            {remarks.map((remark) => (
+              <li key={remark.id} className="mb-2">
+                <a href={`#entry-${remark.entryId}`} className="hover:underline">
+                  “{remark.words}”
+                </a>
+                <span className="block text-[13px] text-soft">
+                  on version {remark.version}, {moment(remark.at)}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,65 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { type Api, api, unwrap } from '../../api';
+import { Button, Trouble } from '../../ui';
+import { pageQuery } from './queries';
+
+const PAUSE_MILLIS = 700;
+
+/** The title of a page, kept while it is typed; and the way to the bin. */
+export function PageTitle({ page }: { page: Api['PageView'] }) {
+  const queries = useQueryClient();
+  const go = useNavigate();
+  const [title, setTitle] = useState(page.title);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const path = { params: { path: { id: page.id } } };
+  const rename = useMutation({
+    mutationFn: (next: string) =>
+      unwrap(api.PATCH('/api/pages/{id}', { ...path, body: { title: next, day: page.day } })),
+    onSuccess: (now) => queries.setQueryData(pageQuery(page.id).queryKey, now),
+  });
+  const remove = useMutation({
+    mutationFn: () => unwrap(api.DELETE('/api/pages/{id}', path)),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['contents', page.notebookId] });
+      go(`/n/${page.notebookId}/s/${page.sectionId}`);
+    },
+  });
+  const keep = (next: string) => {
+    clearTimeout(timer.current);
+    if (next.trim() && next.trim() !== page.title) rename.mutate(next.trim());
+  };
+  useEffect(() => () => clearTimeout(timer.current), []);
+  return (
+    <>
+      <div className="flex items-start gap-2">
+        <h1 className="min-w-0 flex-1">
+          <span className="sr-only">{page.title}</span>
+          <input
+            aria-label="Title of the page"
+            value={title}
+            maxLength={120}
+            className="w-full bg-transparent font-head text-[24px] leading-tight font-bold"
+            onChange={(event) => {
+              const next = event.target.value;
+              setTitle(next);
+              clearTimeout(timer.current);
+              timer.current = setTimeout(() => keep(next), PAUSE_MILLIS);
+            }}
+            onBlur={() => keep(title)}
+            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+          />
+        </h1>
+        <Button
+          look="quiet"
+          className="no-print text-[13px] font-normal text-soft"
+          onClick={() => remove.mutate()}
+        >
+          Delete page
+        </Button>
+      </div>
+      <Trouble>{rename.error?.message ?? remove.error?.message}</Trouble>
+    </>
+  );
+}

@@ -1,0 +1,14 @@
+export { BinScreen } from './BinScreen';
+export { ContentsPanel } from './ContentsPanel';
+export { documentText } from './documentText';
+export { FindPoint } from './FindPoint';
+export { GoToPage } from './GoToPage';
+export { InkView } from './InkView';
+export type { InkDrawing } from './ink';
+export { NeedleScreen } from './NeedleScreen';
+export { NewNotebookScreen } from './NewNotebookScreen';
+export { NotebookScreen } from './NotebookScreen';
+export { PageScreen } from './PageScreen';
+export { contentsQuery, editionQuery, notebooksQuery, useNotebook } from './queries';
+export { SoundPlayer } from './RecordingEntry';
+export { SectionScreen } from './SectionScreen';

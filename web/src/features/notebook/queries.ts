@@ -1,0 +1,63 @@
+import { queryOptions, useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { type Api, api, unwrap } from '../../api';
+
+export const notebooksQuery = queryOptions({
+  queryKey: ['notebooks'],
+  queryFn: () => unwrap(api.GET('/api/notebooks')),
+});
+
+export const contentsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['contents', id],
+    queryFn: () => unwrap(api.GET('/api/notebooks/{id}', { params: { path: { id } } })),
+  });
+
+export const pageQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['page', id],
+    queryFn: () => unwrap(api.GET('/api/pages/{id}', { params: { path: { id } } })),
+  });
+
+export const remarksQuery = (page: string) =>
+  queryOptions({
+    queryKey: ['remarks', page],
+    queryFn: () => unwrap(api.GET('/api/pages/{id}/remarks', { params: { path: { id: page } } })),
+  });
+
+export const editionsQuery = queryOptions({
+  queryKey: ['editions'],
+  queryFn: () => unwrap(api.GET('/api/editions')),
+});
+
+export const editionQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['edition', id],
+    queryFn: () => unwrap(api.GET('/api/editions/{id}', { params: { path: { id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+export const needleQuery = (id: string, nodes: string[]) =>
+  queryOptions({
+    queryKey: ['needle', id, ...nodes],
+    queryFn: () =>
+      unwrap(api.GET('/api/notebooks/{id}/needle', { params: { path: { id }, query: { nodes } } })),
+    enabled: nodes.length > 0,
+  });
+
+export const binQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['bin', id],
+    queryFn: () => unwrap(api.GET('/api/notebooks/{id}/bin', { params: { path: { id } } })),
+  });
+
+const LAST = 'notchbook.notebook';
+
+/** The notebook at hand: the one of this address, else the one that was open last, else the first. */
+export function useNotebook(): Api['NotebookView'] | undefined {
+  const { notebook } = useParams();
+  const all = useQuery(notebooksQuery).data ?? [];
+  if (notebook) localStorage.setItem(LAST, notebook);
+  const wished = notebook ?? localStorage.getItem(LAST);
+  return all.find((one) => one.id === wished) ?? all[0];
+}

@@ -1,0 +1,42 @@
+import type { Api } from '../../api';
+
+type Section = Api['SectionView'];
+
+/** The sections directly below another (or at the top), in their order. */
+export const childrenOf = (sections: readonly Section[], parent: string | undefined): Section[] =>
+  sections.filter((section) => section.parent === parent).sort((a, b) => a.position - b.position);
+
+export type Placed = { section: Section; depth: number };
+
+/** All sections in reading order, each with its depth from 0. */
+export const inOrder = (sections: readonly Section[], parent?: string, depth = 0): Placed[] =>
+  childrenOf(sections, parent).flatMap((section) => [
+    { section, depth },
+    ...inOrder(sections, section.id, depth + 1),
+  ]);
+
+export type Place = { parent?: string; position: number };
+
+/** Where a section goes when it is moved up, down, in (below the one before it) or out; nothing where it can't. */
+export function placeAfter(
+  sections: readonly Section[],
+  section: Section,
+  move: 'up' | 'down' | 'in' | 'out',
+): Place | undefined {
+  const siblings = childrenOf(sections, section.parent);
+  const index = siblings.findIndex((one) => one.id === section.id);
+  if (move === 'up') return index > 0 ? { parent: section.parent, position: index - 1 } : undefined;
+  if (move === 'down')
+    return index < siblings.length - 1 ? { parent: section.parent, position: index + 1 } : undefined;
+  if (move === 'in') {
+    const above = siblings[index - 1];
+    return above && { parent: above.id, position: childrenOf(sections, above.id).length };
+  }
+  const parent = sections.find((one) => one.id === section.parent);
+  return (
+    parent && {
+      parent: parent.parent,
+      position: childrenOf(sections, parent.parent).findIndex((one) => one.id === parent.id) + 1,
+    }
+  );
+}

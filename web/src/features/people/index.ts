@@ -1,0 +1,2 @@
+export { meQuery, useMe } from './queries';
+export { SignInScreen } from './SignInScreen';

@@ -1,0 +1,43 @@
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { Card, dayName, plural, Shape } from '../../ui';
+import { sheetsQuery } from './queries';
+
+/** The weekly reflections of a notebook, week by week. */
+export function SheetsScreen() {
+  const { notebook = '' } = useParams();
+  const sheets = useSuspenseQuery(sheetsQuery(notebook)).data;
+  return (
+    <div className="max-w-3xl">
+      <h1 className="mb-3 text-[24px]">Weekly reflections</h1>
+      <Card>
+        <ul>
+          {sheets.map((sheet) => (
+            <li key={sheet.week}>
+              <Link
+                to={`/n/${notebook}/reflections/${sheet.week}`}
+                className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol"
+              >
+                <span className={`self-center ${sheet.words > 0 ? 'text-ink' : 'text-line'}`}>
+                  <Shape kind="REFLECTION" silent />
+                </span>
+                <b className="w-20">Week {sheet.week}</b>
+                <span className="w-28 text-[13px] text-soft">from {dayName(sheet.monday)}</span>
+                <span className="flex-1">
+                  {sheet.words === 0 ? (
+                    <span className="text-soft">not written</span>
+                  ) : (
+                    `${sheet.inRange} of ${sheet.prompts} prompts in range`
+                  )}
+                </span>
+                <span className="text-[13px] text-soft">
+                  {sheet.words > 0 && plural(sheet.words, 'word')}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </Card>
+    </div>
+  );
+}

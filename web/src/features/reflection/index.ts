@@ -1,0 +1,2 @@
+export { SheetScreen } from './SheetScreen';
+export { SheetsScreen } from './SheetsScreen';

@@ -1,0 +1,138 @@
+import { useMutation } from '@tanstack/react-query';
+import { DropdownMenu } from 'radix-ui';
+import { Suspense, useState } from 'react';
+import { Link, Outlet, useLocation } from 'react-router';
+import { api } from '../../api';
+import { chooseTheme, Dialog, Key, THEMES, useKeys } from '../../ui';
+import { SetWorkPanel } from '../handin';
+import { ContentsPanel, FindPoint } from '../notebook';
+import { useMe } from '../people';
+import { KeptMessages } from './KeptMessages';
+import { WeekRuler } from './WeekRuler';
+
+/** The frame of every screen: the week ruler above, the contents at the left, the screen beside them. */
+export function Shell() {
+  const me = useMe();
+  const isStudent = me.role === 'STUDENT';
+  const [isOpen, setOpen] = useState(false);
+  const [isFinding, setFinding] = useState(false);
+  const [isHelping, setHelping] = useState(false);
+  const { pathname } = useLocation();
+  useKeys({ '/': () => isStudent && setFinding(true), '?': () => setHelping(true) });
+  return (
+    <div className="flex min-h-screen flex-col">
+      <a
+        href="#screen"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-2"
+      >
+        Skip to the page
+      </a>
+      <header className="no-print sticky top-0 z-30 flex h-11 items-center gap-3 bg-bar px-3.5 text-on-bar">
+        <Link to="/" className="w-auto font-head text-[17px] font-bold md:w-[196px]">
+          Notchbook
+        </Link>
+        <WeekRuler isStudent={isStudent} />
+        {isStudent && (
+          <button
+            type="button"
+            onClick={() => setFinding(true)}
+            className="hidden items-center gap-2 rounded-md border border-bar-line px-3 py-1 text-on-bar-soft hover:text-on-bar lg:flex"
+          >
+            Find by point <Key>/</Key>
+          </button>
+        )}
+        <PersonMenu name={me.fullName} onHelp={() => setHelping(true)} />
+      </header>
+      <div className="flex flex-1">
+        <button
+          type="button"
+          className="fixed bottom-3 left-3 z-20 rounded-md border border-line bg-card px-3 py-2 font-semibold shadow md:hidden"
+          aria-expanded={isOpen}
+          onClick={() => setOpen(!isOpen)}
+        >
+          {isOpen ? 'Close' : 'Contents'}
+        </button>
+        <aside
+          key={pathname}
+          className={`no-print w-[224px] shrink-0 px-2 py-3.5 md:sticky md:top-11 md:block md:max-h-[calc(100vh-2.75rem)] md:self-start md:overflow-y-auto ${
+            isOpen ? 'fixed inset-x-0 top-11 bottom-0 z-10 w-full overflow-y-auto bg-desk pb-16' : 'hidden'
+          }`}
+        >
+          {isStudent ? (
+            <ContentsPanel onGo={() => setOpen(false)} />
+          ) : (
+            <SetWorkPanel onGo={() => setOpen(false)} />
+          )}
+        </aside>
+        <main id="screen" className="min-w-0 flex-1 px-3 pt-3.5 pb-20 md:pr-5 md:pl-2.5">
+          <KeptMessages />
+          <Suspense fallback={<p className="p-4 text-soft">Opening…</p>}>
+            <Outlet />
+          </Suspense>
+        </main>
+      </div>
+      {isFinding && <FindPoint onClose={() => setFinding(false)} />}
+      {isHelping && <KeyHelp onClose={() => setHelping(false)} />}
+    </div>
+  );
+}
+
+function PersonMenu({ name, onHelp }: { name: string; onHelp: () => void }) {
+  const signOut = useMutation({
+    // The description of the API knows only our own endpoints; signing out is the security filter's.
+    mutationFn: () => api.POST('/api/sign-out' as never),
+    onSettled: () => window.location.assign('/'),
+  });
+  const item = 'cursor-pointer rounded px-3 py-1.5 text-left outline-none data-highlighted:bg-petrol-wash';
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="rounded px-1 py-1 font-semibold whitespace-nowrap">
+        {name}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Content
+        align="end"
+        sideOffset={6}
+        className="z-40 flex w-56 flex-col rounded-md border border-line bg-card p-1.5 text-ink shadow-lg"
+      >
+        {THEMES.map((theme) => (
+          <DropdownMenu.Item key={theme} className={item} onSelect={() => chooseTheme(theme)}>
+            {{ light: 'Light', dark: 'Dark', contrast: 'High contrast' }[theme]}
+          </DropdownMenu.Item>
+        ))}
+        <DropdownMenu.Item className={item} onSelect={onHelp}>
+          All keys
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={item} onSelect={() => signOut.mutate()}>
+          Sign out
+        </DropdownMenu.Item>
+      </DropdownMenu.Content>
+    </DropdownMenu.Root>
+  );
+}
+
+const KEYS: [string, string][] = [
+  ['W', 'Write a typed entry'],
+  ['I', 'Draw with pen or mouse'],
+  ['P', 'Photo, from the camera or a file'],
+  ['R', 'Record, or choose a sound file'],
+  ['N', 'Notch the chosen entry'],
+  ['Alt ↑ Alt ↓', 'Move the chosen entry'],
+  ['/', 'Find everything at a point'],
+  ['Y  B', 'Checked, send back (teachers)'],
+  ['?', 'This list'],
+];
+
+function KeyHelp({ onClose }: { onClose: () => void }) {
+  return (
+    <Dialog title="All keys" onClose={onClose}>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="font-semibold text-petrol">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Dialog>
+  );
+}

@@ -1,0 +1,3 @@
+export { HomeScreen } from './HomeScreen';
+export { rulerQuery } from './queries';
+export { Shell } from './Shell';

@@ -1,0 +1,131 @@
+import { queryOptions, useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { type Api, api, unwrap } from '../../api';
+import { Card, dayName, Empty, evidenceOf, percent, Shape } from '../../ui';
+import { askedQuery, dueWords, STATE_WORDS } from '../handin';
+import { rulerQuery } from '../shell/queries';
+
+const weekQuery = (monday: string) =>
+  queryOptions({
+    queryKey: ['week', monday],
+    queryFn: () => unwrap(api.GET('/api/weeks/{monday}', { params: { path: { monday } } })),
+  });
+
+/** A week: what was made day by day, what is due, what to cover next, what is filed nowhere. */
+export function WeekScreen() {
+  const { monday = '' } = useParams();
+  const week = useSuspenseQuery(weekQuery(monday)).data;
+  const today = useSuspenseQuery(rulerQuery).data.today;
+  const asked = useQuery(askedQuery).data ?? [];
+  const back = asked.filter((one) => one.versions[0]?.state === 'SENT_BACK');
+  const due = asked
+    .filter((one) => !['CHECKED', 'WAITING', 'BEING_READ'].includes(one.versions[0]?.state ?? ''))
+    .sort((a, b) => a.setWork.due.localeCompare(b.setWork.due));
+  return (
+    <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
+      <div className="min-w-0">
+        <h1 className="mb-3 text-[24px]">{title(week)}</h1>
+        <ol className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5">
+          {week.days.map((day) => (
+            <DayCard key={day.day} day={day} isToday={day.day === today} />
+          ))}
+        </ol>
+        <Card title="Due" className="mt-3.5">
+          {due.length === 0 && <Empty>Nothing is due.</Empty>}
+          <ul>
+            {due.map((one) => (
+              <li key={one.setWork.id}>
+                <Link
+                  to="/hand-ins"
+                  className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol"
+                >
+                  <b className="w-20 shrink-0 text-petrol">{dayName(one.setWork.due)}</b>
+                  <span className="flex-1">
+                    {one.setWork.title}, for {one.setWork.teacher}:{' '}
+                    {one.versions[0] ? STATE_WORDS[one.versions[0].state] : 'not handed in'}
+                  </span>
+                  <span className="text-[13px] text-soft">{dueWords(one.setWork.due, today)}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Card>
+        <Card title="Cover next" className="mt-3.5">
+          {week.next.length === 0 && <Empty>Nothing is bare and nothing has to be looked at again.</Empty>}
+          <ul>
+            {week.next.map((step) => (
+              <li key={step.topic}>
+                <Link
+                  to={`/n/${step.notebookId}/coverage`}
+                  className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol"
+                >
+                  <b className="w-8 shrink-0 text-petrol">{step.code}</b>
+                  <span className="flex-1">
+                    {step.title}. {step.reason}
+                    <span className="text-soft"> · {step.notebook}</span>
+                  </span>
+                  <span className="text-[13px] whitespace-nowrap text-soft">
+                    {percent(step.weight, 1)} of marks
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Card>
+      </div>
+      <div className="grid gap-3.5">
+        {back.map((one) => (
+          <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
+            <Link to={`/versions/${one.versions[0]?.id}`} className="text-petrol hover:underline">
+              {one.setWork.title}, version {one.versions[0]?.version}: sent back with{' '}
+              {one.versions[0]?.remarks} remarks.
+            </Link>
+          </Card>
+        ))}
+        <Card title="Not filed yet">
+          {week.unfiled.length === 0 && <Empty>Everything you made is notched somewhere.</Empty>}
+          <ul>
+            {week.unfiled.map((entry) => (
+              <li key={entry.id}>
+                <Link
+                  to={`/n/${entry.notebookId}/p/${entry.pageId}?entry=${entry.id}`}
+                  className="flex items-center gap-2.5 border-b border-line py-2 last:border-0 hover:text-petrol"
+                >
+                  <Shape kind={evidenceOf(entry.kind)} />
+                  <span className="min-w-0 flex-1 truncate">{entry.name}</span>
+                  <span className="text-[13px] text-soft">{dayName(entry.day)}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Card>
+      </div>
+    </div>
+  );
+}
+
+const title = (week: Api['WeekView']) =>
+  week.number ? `Week ${week.number}` : (week.breakName ?? 'Outside the school year');
+
+function DayCard({ day, isToday }: { day: Api['DayView']; isToday: boolean }) {
+  return (
+    <li className={`min-h-[132px] rounded-lg bg-card p-2.5 ${isToday ? 'border-t-[3px] border-brass' : ''}`}>
+      <h2 className="mb-1.5 text-[14px]">{dayName(day.day)}</h2>
+      <ul>
+        {day.made.map((made) => (
+          <li key={made.id}>
+            <Link
+              to={`/n/${made.notebookId}/p/${made.pageId}?entry=${made.id}`}
+              className="flex items-start gap-2 py-0.5 text-[13px] leading-snug hover:text-petrol"
+            >
+              <span className="mt-1 flex">
+                <Shape kind={evidenceOf(made.kind)} size={10} />
+              </span>
+              <span className="min-w-0 truncate">{made.name}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </li>
+  );
+}

@@ -1,0 +1,1 @@
+export { WeekScreen } from './WeekScreen';

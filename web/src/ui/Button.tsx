@@ -1,0 +1,37 @@
+import type { ButtonHTMLAttributes } from 'react';
+
+type Look = 'act' | 'plain' | 'quiet' | 'warn';
+
+const LOOKS: Record<Look, string> = {
+  act: 'bg-petrol text-on-petrol border-petrol hover:brightness-110',
+  plain: 'bg-card text-ink border-line hover:border-petrol',
+  quiet: 'bg-transparent text-petrol border-transparent hover:underline px-1.5',
+  warn: 'bg-card text-rust border-line hover:border-rust',
+};
+
+type Props = ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; hotkey?: string };
+
+/** A button, with the key that does the same beside its words. */
+export function Button({ look = 'plain', hotkey, className = '', children, ...rest }: Props) {
+  return (
+    <button
+      type="button"
+      className={`inline-flex min-h-8 items-center justify-center gap-2 rounded-md border px-3 py-1 font-semibold disabled:opacity-50 ${LOOKS[look]} ${className}`}
+      {...rest}
+    >
+      {children}
+      {hotkey && <Key>{hotkey}</Key>}
+    </button>
+  );
+}
+
+export function Key({ children }: { children: string }) {
+  return (
+    <kbd
+      className="rounded border border-current px-1 font-text text-[11px] leading-4 font-semibold opacity-80"
+      aria-hidden="true"
+    >
+      {children}
+    </kbd>
+  );
+}

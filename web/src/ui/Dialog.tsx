@@ -1,0 +1,42 @@
+import { type ReactNode, useEffect, useId, useRef } from 'react';
+
+/** A modal dialog: the browser's own, so that focus stays inside, Escape closes it and focus goes back. */
+export function Dialog({
+  title,
+  onClose,
+  children,
+  wide,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+  wide?: boolean;
+}) {
+  const ref = useRef<HTMLDialogElement>(null);
+  const heading = useId();
+  useEffect(() => {
+    ref.current?.showModal();
+  }, []);
+  return (
+    <dialog
+      ref={ref}
+      aria-labelledby={heading}
+      onClose={onClose}
+      className={`max-h-[92vh] w-[calc(100vw-1.5rem)] overflow-auto rounded-lg p-5 shadow-xl ${wide ? 'max-w-4xl' : 'max-w-md'}`}
+    >
+      <div className="mb-3 flex items-start justify-between gap-4">
+        <h2 id={heading} className="text-[19px]">
+          {title}
+        </h2>
+        <button
+          type="button"
+          className="rounded px-2 py-0.5 text-soft hover:text-ink"
+          onClick={() => ref.current?.close()}
+        >
+          Close
+        </button>
+      </div>
+      {children}
+    </dialog>
+  );
+}

@@ -1,0 +1,8 @@
+export { Button, Key } from './Button';
+export { Card, Empty } from './Card';
+export { Dialog } from './Dialog';
+export { ChoiceField, TextField, Trouble } from './Field';
+export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
+export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
+export { useKeys } from './useKeys';
+export { clockTime, countWords, dayName, length, moment, percent, plural, wordsPlace } from './words';
