@@ -27,7 +27,7 @@ export function CollectionsScreen() {
     make.mutate(new FormData(event.currentTarget));
   };
   return (
-    <div className="grid max-w-5xl items-start gap-4 lg:grid-cols-[1fr_320px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] max-w-5xl items-start gap-4 lg:grid-cols-[1fr_320px]">
       <div>
         <h1 className="mb-3 text-[24px]">Collections</h1>
         <Card>

@@ -69,7 +69,7 @@ function Reading({ id, register }: { id: string; register: Api['RegisterView'] }
 
   if (!version) return <p className="text-soft">Opening…</p>;
   return (
-    <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
         <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
           <h1 className="text-[18px]">

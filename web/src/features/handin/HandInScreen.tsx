@@ -32,7 +32,7 @@ export function HandInScreen() {
   });
   const next = `Seal version ${ready.nextVersion} and send`;
   return (
-    <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_372px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_372px]">
       <div className="min-w-0">
         <h1 className="text-[24px]">Hand in “{ready.title}”</h1>
         <p className="mb-3 text-soft">

@@ -14,7 +14,7 @@ import { dueLine } from './words';
 export function SetWorkScreen() {
   const all = useSuspenseQuery(setWorkQuery).data;
   return (
-    <div className="grid max-w-5xl items-start gap-4 lg:grid-cols-[1fr_330px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] max-w-5xl items-start gap-4 lg:grid-cols-[1fr_330px]">
       <div>
         <h1 className="mb-3 text-[24px]">Set work</h1>
         <Card>

@@ -36,7 +36,7 @@ export function NewNotebookScreen() {
     make.mutate(new FormData(event.currentTarget));
   };
   return (
-    <div className="grid max-w-4xl items-start gap-3.5 md:grid-cols-2">
+    <div className="grid grid-cols-[minmax(0,1fr)] max-w-4xl items-start gap-3.5 md:grid-cols-2">
       <div>
         <h1 className="mb-3 text-[24px]">New notebook</h1>
         <Card>

@@ -63,7 +63,7 @@ function OpenPage({ id }: { id: string }) {
     .filter((one) => one.kind === 'TYPED')
     .reduce((sum, one) => sum + countWords(documentText(one.content)), 0);
   return (
-    <div className="grid items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]">
       <div>
         <article className="flex min-h-[calc(100vh-8.5rem)] flex-col rounded-b-md bg-card shadow-[0_2px_14px_rgb(23_38_45/10%)]">
           <PageEdge slots={page.edge} entries={entries} chosen={entry} acts={acts} />

@@ -37,7 +37,7 @@ export function SectionScreen() {
     (node) => node.kind === 'POINT' && node.parent && section.topics.includes(node.parent),
   );
   return (
-    <div className="grid max-w-6xl items-start gap-4 lg:grid-cols-[1fr_300px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] max-w-6xl items-start gap-4 lg:grid-cols-[1fr_300px]">
       <div>
         <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
           <h1 className="text-[24px]">

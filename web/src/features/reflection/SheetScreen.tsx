@@ -25,7 +25,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
         : [...sheet.choices, id],
     });
   return (
-    <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0">
         <div className="flex items-baseline justify-between gap-3">
           <h1 className="mb-2 text-[24px]">Week {week}, looking back</h1>

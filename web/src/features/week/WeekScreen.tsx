@@ -22,7 +22,7 @@ export function WeekScreen() {
     .filter((one) => !['CHECKED', 'WAITING', 'BEING_READ'].includes(one.versions[0]?.state ?? ''))
     .sort((a, b) => a.setWork.due.localeCompare(b.setWork.due));
   return (
-    <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0">
         <h1 className="mb-3 text-[24px]">{title(week)}</h1>
         <ol className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5">
@@ -109,7 +109,7 @@ const title = (week: Api['WeekView']) =>
 
 function DayCard({ day, isToday }: { day: Api['DayView']; isToday: boolean }) {
   return (
-    <li className={`min-h-[132px] rounded-lg bg-card p-2.5 ${isToday ? 'border-t-[3px] border-brass' : ''}`}>
+    <li className={`min-h-[132px] rounded-lg bg-card p-2.5 ${isToday ? 'shadow-[inset_0_3px_var(--brass)]' : ''}`}>
       <h2 className="mb-1.5 text-[14px]">{dayName(day.day)}</h2>
       <ul>
         {day.made.map((made) => (

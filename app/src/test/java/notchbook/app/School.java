@@ -1,5 +1,8 @@
 package notchbook.app;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +12,7 @@ import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.handin.SetWork;
 import notchbook.app.handin.SetWorks;
+import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryWidth;
@@ -60,6 +64,7 @@ class School {
     private final Entries entries;
     private final Syllabi syllabi;
     private final SetWorks setWorks;
+    private final Media media;
     private final JsonMapper mapper;
 
     School(
@@ -71,6 +76,7 @@ class School {
             Pages pages,
             Entries entries,
             SetWorks setWorks,
+            Media media,
             PasswordEncoder passwords,
             JsonMapper mapper) {
         this.notebooks = notebooks;
@@ -79,6 +85,7 @@ class School {
         this.entries = entries;
         this.syllabi = syllabi;
         this.setWorks = setWorks;
+        this.media = media;
         this.mapper = mapper;
         var hash = passwords.encode(PASSWORD);
         List.of(student, classmate, teacher, otherTeacher).forEach(person -> people.enter(person, hash));
@@ -132,6 +139,30 @@ class School {
             entries.cut(owner, id, node(code));
         }
         return id;
+    }
+
+    /** A photo entry; gives the id of its picture. */
+    UUID photo(Person owner, Desk desk, EntryWidth width) {
+        var mediaId = UUID.randomUUID();
+        try {
+            var file = Files.write(Files.createTempFile("photo", ".jpg"), Samples.jpeg());
+            media.take(owner, mediaId, "wall.jpg", file);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+        entries.keep(
+                owner,
+                new Entries.Change(
+                        UUID.randomUUID(),
+                        0,
+                        desk.page().id(),
+                        EntryKind.PHOTO,
+                        mapper.createObjectNode(),
+                        Optional.of(mediaId),
+                        "Wall",
+                        width,
+                        Optional.empty()));
+        return mediaId;
     }
 
     SetWork setWork() {

@@ -3,6 +3,7 @@ package notchbook.app;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import notchbook.database.PrivateMariaDb;
 import org.springframework.test.context.DynamicPropertyRegistry;
 
@@ -10,17 +11,19 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 final class TestServer {
     private static final PrivateMariaDb DATABASE = PrivateMariaDb.start();
 
+    private static final Path MEDIA_FOLDER = mediaFolder();
+
     private TestServer() {}
 
     static void register(DynamicPropertyRegistry registry) {
         registry.add("spring.datasource.url", () -> DATABASE.url("notchbook"));
-        registry.add("notchbook.media-folder", TestServer::mediaFolder);
+        registry.add("notchbook.media-folder", MEDIA_FOLDER::toString);
         registry.add("notchbook.zone", () -> "UTC");
     }
 
-    private static String mediaFolder() {
+    private static Path mediaFolder() {
         try {
-            return Files.createTempDirectory("notchbook-media").toString();
+            return Files.createTempDirectory("notchbook-media");
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }

@@ -145,6 +145,7 @@ class DemoSchool implements ApplicationRunner {
         clock.holdAt(calendar.day(1, 0), LocalTime.of(8, 0));
         var exam = calendar.year().lastDay().minusWeeks(5);
         var marloPhysics = maker.begin(cast.marlo, cast.physics, physics, "Physics: waves", exam);
+        clock.holdAt(calendar.day(1, 0), LocalTime.of(8, 10));
         var marloGeography =
                 maker.begin(cast.marlo, cast.geography, geography, "Geography: coasts and rivers", exam.plusDays(3));
         clock.holdAt(calendar.day(1, 0), LocalTime.of(8, 20));

@@ -106,11 +106,7 @@ class NotebookMaker {
         var random = new Random(seed);
         for (var page : outline.pages()) {
             if (which.test(page)) {
-                write(
-                        book,
-                        page,
-                        calendar.day(page.week(), page.day()),
-                        seed == 0 ? Optional.empty() : Optional.of(random));
+                write(book, page, dayOf.apply(page), seed == 0 ? Optional.empty() : Optional.of(random));
             }
         }
     }

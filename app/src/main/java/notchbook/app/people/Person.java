@@ -1,11 +1,18 @@
 package notchbook.app.people;
 
 import java.io.Serializable;
+import java.security.Principal;
 import java.util.UUID;
 import notchbook.app.platform.Refusal;
 
 /** A person of the school; whoever is signed in is carried as one of these. */
-public record Person(UUID id, String userName, String fullName, Role role) implements Serializable {
+public record Person(UUID id, String userName, String fullName, Role role) implements Principal, Serializable {
+    /** The name that a session is found by. */
+    @Override
+    public String getName() {
+        return userName;
+    }
+
     public boolean isTeacher() {
         return role == Role.TEACHER;
     }

@@ -1,0 +1,87 @@
+package notchbook.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class CoverageOverHttpTest extends AppTest {
+    private School.Desk desk;
+
+    @BeforeEach
+    void lay() {
+        desk = school.desk(school.student);
+    }
+
+    @Test
+    void countsLiveWorkOnly() {
+        school.typed(school.student, desk, "An echo", "2.3a");
+        var gone = school.typed(school.student, desk, "Far away", "2.3b");
+        assertThat(coverage().path("marksCovered").asDouble()).isEqualTo(0.6, within(1e-9));
+        browser.send(school.student, "DELETE", "/api/entries/" + gone, "");
+        assertThat(coverage().path("marksCovered").asDouble()).isEqualTo(0.3, within(1e-9));
+        assertThat(topic("2.3").path("standing").asString()).isEqualTo("This week, 1 bare");
+    }
+
+    @Test
+    void takesAReflectionAsEvidenceForTheTopicsOfTheWorkItLooksBackOn() {
+        var entry = school.typed(school.student, desk, "An echo", "2.3a", "2.3b");
+        assertThat(topic("2.3").path("standing").asString()).isEqualTo("One kind only");
+        reflect("{'baseVersion':0,'answers':['I know why we halve it.','',''],'choices':['%s'],'ratings':{'%s':3}}"
+                .formatted(entry, school.node("2.3")));
+        assertThat(topic("2.3").path("standing").asString()).isEqualTo("Solid");
+        assertThat(topic("2.3").path("rating").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void refusesAReflectionThatWasChangedElsewhere() {
+        var first = "{'baseVersion':0,'answers':['one','',''],'choices':[],'ratings':{}}";
+        reflect(first);
+        assertThat(reflect(first).status()).isEqualTo(200);
+        assertThat(reflect(first.replace("one", "two")).status()).isEqualTo(409);
+        assertThat(reflect("{'baseVersion':1,'answers':['two','',''],'choices':[],'ratings':{'%s':5}}"
+                                .formatted(school.node("2.3")))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void countsWhatWasMadeOnTheRuler() {
+        var before = madeThisWeek();
+        school.typed(school.student, desk, "An echo");
+        assertThat(madeThisWeek()).isEqualTo(before + 1);
+    }
+
+    private int madeThisWeek() {
+        return browser.get(school.student, "/api/ruler")
+                .json()
+                .path("weeks")
+                .valueStream()
+                .filter(week -> week.path("monday").asString().equals("2026-11-23"))
+                .findFirst()
+                .orElseThrow()
+                .path("made")
+                .asInt();
+    }
+
+    private Browser.Answer reflect(String body) {
+        return browser.send(
+                school.student, "PUT", "/api/notebooks/" + desk.notebook().id() + "/reflections/12", body);
+    }
+
+    private JsonNode topic(String code) {
+        return coverage()
+                .path("topics")
+                .valueStream()
+                .filter(topic -> topic.path("code").asString().equals(code))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private JsonNode coverage() {
+        return browser.get(school.student, "/api/notebooks/" + desk.notebook().id() + "/coverage")
+                .json();
+    }
+}

@@ -1,0 +1,177 @@
+package notchbook.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import notchbook.app.notebook.EntryWidth;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+class HandInTest extends AppTest {
+    @Autowired
+    private JdbcClient db;
+
+    @Value("${notchbook.media-folder}")
+    private Path mediaFolder;
+
+    private School.Desk desk;
+    private UUID setWork;
+
+    @BeforeEach
+    void lay() {
+        desk = school.desk(school.student);
+        setWork = school.setWork().id();
+    }
+
+    @Test
+    void leadsFromEachMissingThingToThePlaceThatMendsIt() {
+        var entry = school.typed(school.student, desk, " ", "2.3a");
+        var lines = ready().path("lines");
+        assertThat(Browser.texts(lines, "words"))
+                .contains(
+                        "2.3a Echo as reflection has nothing notched",
+                        "2.3b Distance from echo time has nothing notched",
+                        "“Typed note” on “Timing an echo” is empty");
+        assertThat(lines.valueStream()
+                        .map(line -> line.path("mend").path("entry").asString(""))
+                        .toList())
+                .contains(entry.toString());
+    }
+
+    @Test
+    void sealsOnlyWithTheStudentsWordWhenSomethingIsMissing() {
+        school.typed(school.student, desk, "An echo", "2.3a");
+        assertThat(seal(UUID.randomUUID(), false).status()).isEqualTo(422);
+        assertThat(seal(UUID.randomUUID(), true).json().path("missing").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void keepsTheSealedVersionAsItWasWhileThePagesGoOn() {
+        var entry = school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        var version = sealed(false);
+        var body = "{'baseVersion':1,'pageId':'%s','kind':'TYPED','content':%s,'caption':'','width':'FULL'}"
+                .formatted(desk.page().id(), School.doc("We timed twenty"));
+        browser.send(school.student, "PUT", "/api/entries/" + entry, body);
+        var view = browser.get(school.teacher, "/api/hand-ins/" + version).json();
+        assertThat(view.path("pages").toString()).contains("We timed one clap").doesNotContain("twenty");
+        assertThat(view.path("seal").path("holds").asBoolean()).isTrue();
+    }
+
+    @Test
+    void showsABrokenSealWhenAWordOrAPictureChanges() throws Exception {
+        school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        var media = school.photo(school.student, desk, EntryWidth.FULL);
+        var version = sealed(true);
+        db.sql(
+                        "update hand_in_part set content = replace(content, 'one', 'two') where hand_in_id = ? and path like 'pages/%'")
+                .param(version.toString())
+                .update();
+        var sha256 = db.sql("select sha256 from media where id = ?")
+                .param(media.toString())
+                .query(String.class)
+                .single();
+        var picture = mediaFolder.resolve(sha256.substring(0, 2)).resolve(sha256);
+        var whole = Files.readAllBytes(picture);
+        Files.write(picture, new byte[] {1, 2, 3});
+        var seal =
+                browser.get(school.teacher, "/api/hand-ins/" + version).json().path("seal");
+        Files.write(picture, whole);
+        assertThat(seal.path("holds").asBoolean()).isFalse();
+        assertThat(seal.path("broken")
+                        .valueStream()
+                        .map(path -> path.asString())
+                        .toList())
+                .containsExactly("media/" + media + ".jpg", "pages/001.json");
+    }
+
+    @Test
+    void goesThereAndBackAndThereAgain() {
+        var entry = school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        var first = sealed(false);
+        assertThat(seal(UUID.randomUUID(), true).detail()).contains("still with your teacher");
+        teacher("POST", first, "/open", "");
+        assertThat(browser.send(school.student, "DELETE", "/api/hand-ins/" + first, "")
+                        .status())
+                .isEqualTo(409);
+        teacher(
+                "PUT",
+                first,
+                "/remarks/" + UUID.randomUUID(),
+                "{'entryId':'%s','words':'How many claps?'}".formatted(entry));
+        teacher("POST", first, "/sent-back", "");
+        assertThat(Browser.texts(
+                        browser.get(school.student, "/api/pages/" + desk.page().id() + "/remarks")
+                                .json(),
+                        "words"))
+                .containsExactly("How many claps?");
+        assertThat(Browser.texts(ready().path("lines"), "words"))
+                .contains("Remark 1 of the version before: nothing changed there since");
+        assertThat(seal(UUID.randomUUID(), true).json().path("version").asInt()).isEqualTo(2);
+        var register = browser.get(school.teacher, "/api/set-work/" + setWork + "/register")
+                .json()
+                .path("students");
+        assertThat(register.valueStream()
+                        .map(line -> line.path("latest").path("state").asString("none"))
+                        .toList())
+                .containsExactlyInAnyOrder("WAITING", "none");
+    }
+
+    @Test
+    void refusesRemarksOnAVersionThatIsNotOpen() {
+        var entry = school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        var version = sealed(false);
+        assertThat(teacher(
+                                "PUT",
+                                version,
+                                "/remarks/" + UUID.randomUUID(),
+                                "{'entryId':'%s','words':'x'}".formatted(entry))
+                        .status())
+                .isEqualTo(409);
+        assertThat(teacher("POST", version, "/checked", "").status()).isEqualTo(409);
+    }
+
+    @Test
+    void writesAPdfOfTheSealedVersion() {
+        school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        school.photo(school.student, desk, EntryWidth.HALF);
+        var response = browser.get(school.teacher, "/api/hand-ins/" + sealed(true) + "/pdf")
+                .response();
+        assertThat(response.getContentType()).isEqualTo("application/pdf");
+        assertThat(new String(response.getContentAsByteArray(), 0, 5)).isEqualTo("%PDF-");
+    }
+
+    @Test
+    void takesTheSameSealTwiceAsOne() {
+        school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        var id = UUID.randomUUID();
+        seal(id, false);
+        assertThat(seal(id, false).json().path("version").asInt()).isEqualTo(1);
+    }
+
+    private JsonNode ready() {
+        return browser.get(school.student, "/api/sections/" + desk.section() + "/readiness?setWork=" + setWork)
+                .json();
+    }
+
+    private UUID sealed(boolean withMissing) {
+        var id = UUID.randomUUID();
+        assertThat(seal(id, withMissing).status()).isEqualTo(200);
+        return id;
+    }
+
+    private Browser.Answer seal(UUID id, boolean withMissing) {
+        var body =
+                "{'sectionId':'%s','setWorkId':'%s','withMissing':%s}".formatted(desk.section(), setWork, withMissing);
+        return browser.send(school.student, "PUT", "/api/hand-ins/" + id, body);
+    }
+
+    private Browser.Answer teacher(String method, UUID handIn, String path, String body) {
+        return browser.send(school.teacher, method, "/api/hand-ins/" + handIn + path, body);
+    }
+}

@@ -1,0 +1,162 @@
+package notchbook.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+class KeepingTest extends AppTest {
+    @Autowired
+    private JdbcClient db;
+
+    private School.Desk desk;
+    private final UUID entry = UUID.randomUUID();
+
+    @BeforeEach
+    void lay() {
+        desk = school.desk(school.student);
+    }
+
+    @Test
+    void changesNothingWhenTheSameChangeComesTwice() {
+        keep(0, "An echo");
+        assertThat(keep(0, "An echo").json().path("version").asInt()).isEqualTo(1);
+        assertThat(words()).containsExactly("An echo");
+    }
+
+    @Test
+    void refusesAStaleChangeWithWhatIsThere() {
+        keep(0, "An echo");
+        keep(1, "An echo is reflected");
+        var answer = keep(1, "An echo is sound");
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.json().path("now").path("version").asInt()).isEqualTo(2);
+        assertThat(words()).containsExactly("An echo is reflected");
+    }
+
+    @Test
+    void keepsEarlierVersions() {
+        keep(0, "An echo");
+        keep(1, "An echo is reflected");
+        assertThat(db.sql("select content from entry_version where entry_id = ?")
+                        .param(entry.toString())
+                        .query(String.class)
+                        .list())
+                .singleElement()
+                .asString()
+                .contains("An echo");
+    }
+
+    @Test
+    void keepsWordsThatCameForAnEntryInTheBin() {
+        keep(0, "An echo");
+        browser.send(school.student, "DELETE", "/api/entries/" + entry, "");
+        assertThat(keep(1, "An echo, and more").status()).isEqualTo(200);
+        browser.send(
+                school.student, "POST", "/api/notebooks/" + desk.notebook().id() + "/bin/" + entry + "/restore", "");
+        assertThat(words()).containsExactly("An echo, and more");
+    }
+
+    @Test
+    void bringsASectionBackWithItsPages() {
+        keep(0, "An echo");
+        browser.send(school.student, "DELETE", "/api/sections/" + desk.section(), "");
+        assertThat(browser.get(school.student, "/api/pages/" + desk.page().id()).status())
+                .isEqualTo(404);
+        browser.send(
+                school.student,
+                "POST",
+                "/api/notebooks/" + desk.notebook().id() + "/bin/" + desk.section() + "/restore",
+                "");
+        assertThat(words()).containsExactly("An echo");
+    }
+
+    @Test
+    void movesEntriesAndKeepsThoseThatWereNotNamed() {
+        var first = school.typed(school.student, desk, "one");
+        school.typed(school.student, desk, "two");
+        var third = school.typed(school.student, desk, "three");
+        browser.send(
+                school.student,
+                "POST",
+                "/api/pages/" + desk.page().id() + "/order",
+                "{'entries':['%s','%s']}".formatted(third, first));
+        assertThat(words()).containsExactly("three", "one", "two");
+    }
+
+    @Test
+    void showsACutSlotOnTheEdgeAtOnce() {
+        school.typed(school.student, desk, "An echo", "2.4a");
+        var page = browser.get(school.student, "/api/pages/" + desk.page().id()).json();
+        assertThat(Browser.texts(page.path("edge"), "code")).containsExactly("2.3a", "2.3b", "2.4a");
+        assertThat(page.path("entries").get(0).path("notches").get(0).asString())
+                .isEqualTo(school.node("2.4a").toString());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{'type':'doc','content':[{'type':'iframe'}]}",
+                "{'type':'doc','content':[{'type':'text','text':'x','marks':[{'type':'link'}]}]}",
+                "[]"
+            })
+    void refusesTextThatTheSchemaHasNoPlaceFor(String content) {
+        assertThat(send(0, content).status()).isEqualTo(422);
+        assertThat(words()).isEmpty();
+    }
+
+    @Test
+    void neverLetsAnotherStudentWriteOverAnEntry() {
+        keep(0, "An echo");
+        var theirs = school.desk(school.classmate);
+        var body = body(1, School.doc("stolen"))
+                .replace(desk.page().id().toString(), theirs.page().id().toString());
+        assertThat(browser.send(school.classmate, "PUT", "/api/entries/" + entry, body)
+                        .status())
+                .isEqualTo(404);
+        assertThat(words()).containsExactly("An echo");
+    }
+
+    @Test
+    void laysOutOneSectionForEachUnitOnlyOnce() {
+        var path = "/api/notebooks/" + desk.notebook().id();
+        browser.send(school.student, "POST", path + "/sections-for-units", "");
+        browser.send(school.student, "POST", path + "/sections-for-units", "");
+        assertThat(Browser.texts(browser.get(school.student, path).json().path("sections"), "title"))
+                .containsExactlyInAnyOrder("Echoes", "Sound", "Ultrasound");
+    }
+
+    private Browser.Answer keep(int baseVersion, String words) {
+        return send(baseVersion, School.doc(words));
+    }
+
+    private Browser.Answer send(int baseVersion, String content) {
+        return browser.send(school.student, "PUT", "/api/entries/" + entry, body(baseVersion, content));
+    }
+
+    private String body(int baseVersion, String content) {
+        return "{'baseVersion':%d,'pageId':'%s','kind':'TYPED','content':%s,'caption':'','width':'FULL'}"
+                .formatted(baseVersion, desk.page().id(), content);
+    }
+
+    private List<String> words() {
+        return browser.get(school.student, "/api/pages/" + desk.page().id())
+                .json()
+                .path("entries")
+                .valueStream()
+                .map(one -> one.path("content")
+                        .path("content")
+                        .get(0)
+                        .path("content")
+                        .get(0)
+                        .path("text")
+                        .asString())
+                .toList();
+    }
+}
