@@ -15,12 +15,13 @@ import {
 } from './features/notebook';
 import { meQuery, SignInScreen } from './features/people';
 import { SheetScreen, SheetsScreen } from './features/reflection';
-import { HomeScreen, Shell } from './features/shell';
+import { ErrorScreen, HomeScreen, Shell } from './features/shell';
 import { WeekScreen } from './features/week';
 
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <ErrorScreen />,
     children: [
       { path: '/', element: <HomeScreen /> },
       { path: '/week/:monday', element: <WeekScreen /> },

@@ -46,12 +46,14 @@ export function problem(status: number, body: unknown): Problem {
   return new Problem(status, typeof fields.detail === 'string' ? fields.detail : OTHERWISE, fields);
 }
 
+export type Outgoing = { id: string; blob: Blob; name: string; isCutOff?: boolean };
+
 /** Sends a file under an id of our own making, so that it can be sent again when no answer came. */
-export async function sendFile(id: string, file: Blob, name: string): Promise<Api['MediaView']> {
+export async function sendFile({ id, blob, name, isCutOff = false }: Outgoing): Promise<Api['MediaView']> {
   const form = new FormData();
-  form.append('file', file, name);
+  form.append('file', blob, name);
   const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const response = await fetch(`/api/media/${id}`, { method: 'PUT', body: form, headers });
+  const response = await fetch(`/api/media/${id}?cutOff=${isCutOff}`, { method: 'PUT', body: form, headers });
   const body = await response.json().catch(() => ({}));
   if (!response.ok) throw problem(response.status, body);
   return body;

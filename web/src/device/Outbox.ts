@@ -1,10 +1,10 @@
 import { v7 as newId } from 'uuid';
 import { type Api, api, Problem, sendFile, unwrap } from '../api';
-import { heldNames, hold } from './locks';
+import { hold, whenFree } from './locks';
 import { type Change, DeviceStore, type Slice, type WaitingFile } from './store';
 
-/** How long after the last keystroke a change is sent, in ms. */
-const PAUSE_MILLIS = 500;
+/** How long after a keystroke it is sent, with what was typed meanwhile, in ms. */
+const PAUSE_MILLIS = 600;
 const RETRY_MILLIS = 3_000;
 
 export type OutboxState = {
@@ -28,25 +28,25 @@ export class Outbox {
   private readonly versions = new Map<string, number>();
   private readonly store: DeviceStore;
   private timer?: ReturnType<typeof setTimeout>;
+  private sendAt?: number;
   private isSending = false;
   private readonly tab = `tab-${newId()}`;
 
   constructor(
     personId: string,
-    private readonly onKept: (pageId: string) => void,
+    private readonly onKept: (pageId: string, kept?: Api['EntryView']) => void,
   ) {
     this.store = new DeviceStore(personId);
     window.addEventListener('online', () => this.send());
   }
 
-  /** Takes up what an earlier visit left on this device, a recording that was cut off included; other open tabs keep theirs. */
+  /** Takes up what an earlier visit left on this device; what belongs to another tab, when that tab is gone. */
   async open(): Promise<void> {
     hold(this.tab);
-    const held = await heldNames();
-    const left = (await this.store.changes.toArray()).filter((change) => !held.has(change.tab));
-    this.set({ waiting: new Map(left.map((change) => [change.id, change])) });
-    await this.rescueRecordings(held);
-    this.send();
+    const tabs = new Set((await this.store.changes.toArray()).map((change) => change.tab));
+    const recordings = new Set((await this.store.slices.toArray()).map((slice) => slice.recording));
+    for (const tab of tabs) whenFree(tab).then(() => this.takeOver(tab));
+    for (const recording of recordings) whenFree(recording).then(() => this.rescue(recording));
   }
 
   subscribe = (listener: () => void) => {
@@ -91,7 +91,7 @@ export class Outbox {
   keepSlice = (slice: Slice) => this.store.slices.add(slice);
 
   /** Makes an entry of a recording's slices. */
-  async finishRecording(recording: string): Promise<void> {
+  async finishRecording(recording: string, isCutOff = false): Promise<void> {
     const slices = await this.store.slices.where({ recording }).sortBy('id');
     const first = slices[0];
     if (!first) return;
@@ -106,7 +106,7 @@ export class Outbox {
       caption: '',
       width: 'FULL',
     } as const;
-    await this.keepWithFile(work, { name: 'recording.webm', blob });
+    await this.keepWithFile(work, { name: 'recording.webm', blob, isCutOff });
     await this.store.slices.where({ recording }).delete();
   }
 
@@ -142,7 +142,7 @@ export class Outbox {
       const { id, turn: _turn, tab: _tab, ...body } = change;
       const kept = await unwrap(api.PUT('/api/entries/{id}', { params: { path: { id } }, body }));
       this.versions.set(id, kept.version);
-      await this.settle(change, kept.version);
+      await this.settle(change, kept);
     } catch (error) {
       if (!(error instanceof Problem) || error.status >= 500 || error.status === 401 || error.status === 403)
         throw error;
@@ -153,15 +153,17 @@ export class Outbox {
   private async sendItsFile(change: Change): Promise<void> {
     const file = change.mediaId ? await this.store.files.get(change.mediaId) : undefined;
     if (!file) return;
-    await sendFile(file.id, file.blob, file.name);
+    await sendFile(file);
     await this.store.files.delete(file.id);
   }
 
   /** The server has this change; what was typed meanwhile waits on, made from the new version. */
-  private async settle(change: Change, version: number): Promise<void> {
+  private async settle(change: Change, kept: Api['EntryView']): Promise<void> {
+    // First the page learns what the server has, then the change goes: an entry is never gone from the screen between.
+    this.onKept(change.pageId, kept);
     const now = this.state.waiting.get(change.id);
     if (now && now.turn !== change.turn) {
-      const next = { ...now, baseVersion: version };
+      const next = { ...now, baseVersion: kept.version };
       this.put(next);
       await this.store.changes.put(next);
     } else {
@@ -169,7 +171,6 @@ export class Outbox {
       await this.store.changes.delete(change.id);
     }
     this.set({ lastKept: Date.now() });
-    this.onKept(change.pageId);
   }
 
   private async keepBoth(change: Change, problem: Problem): Promise<void> {
@@ -186,17 +187,32 @@ export class Outbox {
     this.onKept(change.pageId);
   }
 
-  private async rescueRecordings(held: ReadonlySet<string>): Promise<void> {
-    const left = new Set((await this.store.slices.toArray()).map((slice) => slice.recording));
-    for (const recording of [...left].filter((one) => !held.has(one))) {
-      await this.finishRecording(recording);
-      this.set({ messages: [...this.state.messages, 'A recording that was cut off is back on its page.'] });
+  private async takeOver(tab: string): Promise<void> {
+    const left = (await this.store.changes.toArray()).filter((change) => change.tab === tab);
+    for (const change of left) {
+      const mine = { ...change, tab: this.tab };
+      await this.store.changes.put(mine);
+      this.put(mine);
     }
+    this.send();
   }
 
+  private async rescue(recording: string): Promise<void> {
+    if ((await this.store.slices.where({ recording }).count()) === 0) return;
+    await this.finishRecording(recording, true);
+    this.set({ messages: [...this.state.messages, 'A recording that was cut off is back on its page.'] });
+  }
+
+  /** Sends once the time is over, however much is typed meanwhile; a sooner wish wins. */
   private sendSoon(millis: number) {
+    const at = Date.now() + millis;
+    if (this.sendAt && this.sendAt <= at) return;
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.send(), millis);
+    this.sendAt = at;
+    this.timer = setTimeout(() => {
+      this.sendAt = undefined;
+      this.send();
+    }, millis);
   }
 
   private put(change: Change) {

@@ -8,8 +8,5 @@ export function hold(name: string): () => void {
   return release;
 }
 
-/** The names that living tabs hold; none where the browser has no locks. */
-export async function heldNames(): Promise<Set<string>> {
-  const state = await navigator.locks?.query();
-  return new Set((state?.held ?? []).map((lock) => lock.name ?? ''));
-}
+/** Waits until no tab holds a name: at once where it is free, else when its tab is gone. */
+export const whenFree = async (name: string): Promise<void> => navigator.locks?.request(name, () => {});

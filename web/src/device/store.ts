@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { Api } from '../api';
+import type { Api, Outgoing } from '../api';
 
 /** An entry as this device has it, until the server has it too. */
 export type Change = {
@@ -18,7 +18,8 @@ export type Change = {
   tab: string;
 };
 
-export type WaitingFile = { id: string; name: string; blob: Blob };
+/** A picture or sound that the server does not have yet. */
+export type WaitingFile = Outgoing;
 
 /** A second of a recording that is being made, kept as it comes. */
 export type Slice = { id?: number; recording: string; pageId: string; startedAt: string; blob: Blob };

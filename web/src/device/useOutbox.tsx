@@ -1,8 +1,19 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useContext, useEffect, useState, useSyncExternalStore } from 'react';
+import type { Api } from '../api';
 import { Outbox } from './Outbox';
 
 const Context = createContext<Outbox | null>(null);
+
+const withEntry = (page: Api['PageView'], entry: Api['EntryView']): Api['PageView'] => ({
+  ...page,
+  entries: page.entries.some((one) => one.id === entry.id)
+    ? page.entries.map((one) => (one.id === entry.id ? entry : one))
+    : [...page.entries, entry],
+});
+
+/** What a change of an entry never changes. */
+const ASIDE = ['me', 'page', 'edition', 'editions', 'sheet'];
 
 /** Other tabs of this device hear from here that a page has changed. */
 const CHANNEL = 'notchbook-kept';
@@ -14,8 +25,15 @@ export function OutboxProvider({ personId, children }: { personId: string; child
     const channel = new BroadcastChannel(CHANNEL);
     const refresh = (pageId: string) => queries.invalidateQueries({ queryKey: ['page', pageId] });
     channel.onmessage = (message) => refresh(message.data);
-    const made = new Outbox(personId, (pageId) => {
+    const made = new Outbox(personId, (pageId, kept) => {
+      if (kept)
+        queries.setQueryData<Api['PageView']>(['page', pageId], (page) => page && withEntry(page, kept));
       refresh(pageId);
+      // Other screens look again when they are opened, not while somebody types here.
+      queries.invalidateQueries({
+        refetchType: 'none',
+        predicate: ({ queryKey }) => !ASIDE.includes(String(queryKey[0])),
+      });
       channel.postMessage(pageId);
     });
     made.open().then(() => setOutbox(made));

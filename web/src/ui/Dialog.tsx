@@ -16,6 +16,8 @@ export function Dialog({
   const heading = useId();
   useEffect(() => {
     ref.current?.showModal();
+    // The browser would focus the first button; whoever opens a dialog with a line to type in means to type.
+    ref.current?.querySelector<HTMLElement>('input:not(.sr-only), select, textarea')?.focus();
   }, []);
   return (
     <dialog

@@ -101,7 +101,7 @@ export function AddDialog({ collection, onClose, onAdded }: Props) {
 
 async function sent(file: File): Promise<string> {
   const id = newId();
-  await sendFile(id, file, file.name);
+  await sendFile({ id, blob: file, name: file.name });
   return id;
 }
 

@@ -85,7 +85,7 @@ export function CollectionScreen() {
                 >
                   ↓
                 </Button>
-                <Button look="quiet" onClick={() => remove(item.id)} aria-label={`Take ${item.title} out`}>
+                <Button look="quiet" onClick={() => remove(item.id)} aria-label={`Take out ${item.title}`}>
                   Take out
                 </Button>
               </span>

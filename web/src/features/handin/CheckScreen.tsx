@@ -117,7 +117,7 @@ function Reading({ id, register }: { id: string; register: Api['RegisterView'] }
                 {isOpen && (
                   <Button
                     look="quiet"
-                    className="min-h-6"
+                    className="min-h-[24px]"
                     onClick={() => withdraw(one.id)}
                     aria-label={`Withdraw remark ${one.number}`}
                   >
@@ -164,7 +164,7 @@ function EntryRemarks({
         </p>
       ))}
       {isOpen && !isWriting && (
-        <Button look="quiet" className="min-h-6 text-[13px]" onClick={() => setWriting(true)}>
+        <Button look="quiet" className="min-h-[24px] text-[13px]" onClick={() => setWriting(true)}>
           Remark
         </Button>
       )}

@@ -65,9 +65,7 @@ export function EntryFrame({ entry, isChosen, codes, remarks, acts, onChoose, on
 function Content({ entry, acts, isChosen }: { entry: Shown; acts: PageActs; isChosen: boolean }) {
   const keep = (content: unknown) => acts.change(entry, { content });
   if (entry.kind === 'TYPED')
-    return (
-      <TypedEntry content={entry.content} isWaiting={entry.isWaiting} isChosen={isChosen} onChange={keep} />
-    );
+    return <TypedEntry content={entry.content} isChosen={isChosen} onChange={keep} />;
   if (entry.kind === 'INK')
     return <InkEntry content={entry.content} isChosen={isChosen} onChange={keep} caption={entry.caption} />;
   if (entry.kind === 'PHOTO')
@@ -118,24 +116,29 @@ function Tools({ entry, codes, acts, onNotch }: Pick<Props, 'entry' | 'codes' | 
           {point.code}
         </button>
       ))}
-      <Button look="quiet" className="min-h-6" onClick={onNotch}>
+      <Button look="quiet" className="min-h-[24px]" onClick={onNotch}>
         Notch
       </Button>
       <span className="flex-1" />
       <Button
         look="quiet"
-        className="min-h-6"
+        className="min-h-[24px]"
         onClick={() => acts.change(entry, { width: entry.width === 'FULL' ? 'HALF' : 'FULL' })}
       >
         {entry.width === 'FULL' ? 'Half width' : 'Full width'}
       </Button>
-      <Button look="quiet" className="min-h-6" onClick={() => acts.move(entry, -1)} aria-label="Move up">
+      <Button look="quiet" className="min-h-[24px]" onClick={() => acts.move(entry, -1)} aria-label="Move up">
         ↑
       </Button>
-      <Button look="quiet" className="min-h-6" onClick={() => acts.move(entry, 1)} aria-label="Move down">
+      <Button
+        look="quiet"
+        className="min-h-[24px]"
+        onClick={() => acts.move(entry, 1)}
+        aria-label="Move down"
+      >
         ↓
       </Button>
-      <Button look="quiet" className="min-h-6" onClick={() => acts.remove(entry)}>
+      <Button look="quiet" className="min-h-[24px]" onClick={() => acts.remove(entry)}>
         Delete
       </Button>
     </div>

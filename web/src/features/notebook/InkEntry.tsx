@@ -137,7 +137,7 @@ function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content
             type="button"
             aria-label={name}
             aria-pressed={colour === value}
-            className={`size-6 rounded-full border-2 ${colour === value ? 'border-marker-strong' : 'border-card'}`}
+            className={`size-[24px] rounded-full border-2 ${colour === value ? 'border-marker-strong' : 'border-card'}`}
             style={{ backgroundColor: value }}
             onClick={() => {
               setColour(value);

@@ -36,10 +36,10 @@ export function NeedleScreen() {
               key={point.id}
               type="button"
               className="rounded-md border border-petrol bg-petrol-wash px-2.5 py-1"
-              aria-label={`Take ${point.code} off the needle`}
               onClick={() => toggle(point.id)}
             >
-              <b className="text-petrol">{point.code}</b> {point.title} ×
+              <span className="sr-only">Take off the needle: </span>
+              <b className="text-petrol">{point.code}</b> {point.title} <span aria-hidden="true">×</span>
             </button>
           ))}
         <Button onClick={() => setChoosing(true)}>

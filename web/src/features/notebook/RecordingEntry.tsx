@@ -36,7 +36,7 @@ export function SoundPlayer({
       <audio
         ref={audio}
         src={url}
-        preload="metadata"
+        preload="none"
         onTimeUpdate={(event) => setAt(event.currentTarget.currentTime)}
         onPlay={() => setPlaying(true)}
         onPause={() => setPlaying(false)}

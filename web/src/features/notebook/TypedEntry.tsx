@@ -23,12 +23,11 @@ const EXTENSIONS = [
 
 type Props = {
   content: unknown;
-  isWaiting: boolean;
   isChosen: boolean;
   onChange: (content: unknown) => void;
 };
 
-export function TypedEntry({ content, isWaiting, isChosen, onChange }: Props) {
+export function TypedEntry({ content, isChosen, onChange }: Props) {
   const latest = useRef(onChange);
   latest.current = onChange;
   const editor = useEditor({
@@ -44,9 +43,9 @@ export function TypedEntry({ content, isWaiting, isChosen, onChange }: Props) {
   useEffect(() => {
     // Words from another tab or device come in only while nobody is typing here.
     const isSame = JSON.stringify(editor.getJSON()) === JSON.stringify(content);
-    if (!isWaiting && !editor.isFocused && !isSame)
+    if (!editor.isFocused && !isSame)
       editor.commands.setContent(content as JSONContent, { emitUpdate: false });
-  }, [content, isWaiting, editor]);
+  }, [content, editor]);
   return (
     <>
       <EditorContent editor={editor} />

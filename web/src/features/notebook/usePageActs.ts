@@ -8,6 +8,9 @@ import type { Shown } from './shown';
 const EMPTY_DOCUMENT = { type: 'doc', content: [{ type: 'paragraph' }] };
 const EMPTY_DRAWING = { width: 640, height: 360, strokes: [] };
 
+/** What the work on a page changes elsewhere. */
+const DEPENDENT = ['contents', 'coverage', 'needle', 'ready', 'week', 'bin'];
+
 export type PageActs = ReturnType<typeof usePageActs>;
 
 /** What can be done with the entries of a page. */
@@ -15,7 +18,10 @@ export function usePageActs(page: Api['PageView'], choose: (id: string) => void)
   const queries = useQueryClient();
   const { outbox } = useOutbox();
   const key = pageQuery(page.id).queryKey;
-  const refresh = () => queries.invalidateQueries({ queryKey: key });
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: key });
+    for (const dependent of DEPENDENT) queries.invalidateQueries({ queryKey: [dependent] });
+  };
   const onServer = useMutation({ mutationFn: (act: () => Promise<unknown>) => act(), onSettled: refresh });
 
   /** Shows a change of the page at once; the server's answer follows. */

@@ -18,14 +18,14 @@ export function WeekRuler({ isStudent }: { isStudent: boolean }) {
   if (!ruler) return <div className="h-11 flex-1" />;
   return (
     <nav aria-label="Weeks of the school year" className="no-scrollbar min-w-0 flex-1 overflow-x-auto">
-      <ol className="flex h-11 min-w-[640px] items-end">
+      <ol className="flex h-11 w-max min-w-full items-end">
         {ruler.weeks.map((week) => {
           const isNow = week.monday === ruler.thisMonday;
           return (
             <li
               key={week.monday}
               ref={isNow ? now : undefined}
-              className={isNow ? 'min-w-11 flex-[2.2]' : 'min-w-0 flex-1'}
+              className={isNow ? 'min-w-11 flex-[2.2]' : 'min-w-[24px] flex-1'}
             >
               {isStudent ? (
                 <Link

@@ -1,3 +1,4 @@
+export { ErrorScreen } from './ErrorScreen';
 export { HomeScreen } from './HomeScreen';
 export { rulerQuery } from './queries';
 export { Shell } from './Shell';

@@ -109,14 +109,16 @@ const title = (week: Api['WeekView']) =>
 
 function DayCard({ day, isToday }: { day: Api['DayView']; isToday: boolean }) {
   return (
-    <li className={`min-h-[132px] rounded-lg bg-card p-2.5 ${isToday ? 'shadow-[inset_0_3px_var(--brass)]' : ''}`}>
+    <li
+      className={`min-h-[132px] rounded-lg bg-card p-2.5 ${isToday ? 'shadow-[inset_0_3px_var(--brass)]' : ''}`}
+    >
       <h2 className="mb-1.5 text-[14px]">{dayName(day.day)}</h2>
       <ul>
         {day.made.map((made) => (
           <li key={made.id}>
             <Link
               to={`/n/${made.notebookId}/p/${made.pageId}?entry=${made.id}`}
-              className="flex items-start gap-2 py-0.5 text-[13px] leading-snug hover:text-petrol"
+              className="flex min-h-[24px] items-start gap-2 py-[3px] text-[13px] leading-snug hover:text-petrol"
             >
               <span className="mt-1 flex">
                 <Shape kind={evidenceOf(made.kind)} size={10} />

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class MediaTest extends AppTest {
@@ -31,6 +33,17 @@ class MediaTest extends AppTest {
         var answer = upload("lesson." + format, Arrays.copyOf(whole, whole.length * 2 / 3));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).contains("breaks off or is damaged");
+    }
+
+    @Test
+    void keepsWhatThereIsOfARecordingThatItsSenderKnowsToBeCutOff() {
+        var whole = Samples.sound("webm", 3);
+        var file = new MockMultipartFile("file", "lesson.webm", null, Arrays.copyOf(whole, whole.length * 2 / 3));
+        var request = MockMvcRequestBuilders.multipart(HttpMethod.PUT, "/api/media/" + id)
+                .file(file)
+                .param("cutOff", "true");
+        assertThat(browser.send(school.student, request).json().path("seconds").asDouble())
+                .isBetween(1.0, 3.0);
     }
 
     @Test

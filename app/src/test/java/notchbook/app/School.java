@@ -12,6 +12,7 @@ import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.handin.SetWork;
 import notchbook.app.handin.SetWorks;
+import notchbook.app.media.Incoming;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
@@ -146,7 +147,7 @@ class School {
         var mediaId = UUID.randomUUID();
         try {
             var file = Files.write(Files.createTempFile("photo", ".jpg"), Samples.jpeg());
-            media.take(owner, mediaId, "wall.jpg", file);
+            media.take(owner, Incoming.whole(mediaId, "wall.jpg", file));
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }

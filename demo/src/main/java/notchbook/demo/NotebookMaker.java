@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import notchbook.app.media.Incoming;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
@@ -208,7 +209,7 @@ class NotebookMaker {
             var file = Files.createTempFile("notchbook-demo", "");
             try {
                 Files.write(file, content);
-                return media.take(owner, UUID.randomUUID(), name, file).id();
+                return media.take(owner, Incoming.whole(UUID.randomUUID(), name, file)).id();
             } finally {
                 Files.delete(file);
             }

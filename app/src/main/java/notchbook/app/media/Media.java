@@ -29,12 +29,12 @@ public class Media {
     }
 
     /** Takes a file in under an id that the sender chose; sending it again gives what is already there. */
-    public MediaItem take(Person owner, UUID id, String name, Path file) {
-        var known = store.find(id);
+    public MediaItem take(Person owner, Incoming incoming) {
+        var known = store.find(incoming.id());
         if (known.isPresent()) {
             return known.filter(item -> item.ownerId().equals(owner.id())).orElseThrow(() -> Refusal.notFound("file"));
         }
-        return intake.take(owner, id, name, file);
+        return intake.take(owner, incoming);
     }
 
     /** An item that the reader sent in; anyone else's does not exist for them. */

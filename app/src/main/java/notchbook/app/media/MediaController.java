@@ -18,6 +18,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -38,13 +39,19 @@ class MediaController {
 
     /** Takes a file in under the sender's own id, so that a sender who heard no answer can send it again. */
     @PutMapping(path = "/api/media/{id}", consumes = "multipart/form-data")
-    MediaView take(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestPart MultipartFile file)
+    MediaView take(
+            @AuthenticationPrincipal Person reader,
+            @PathVariable UUID id,
+            @RequestPart MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean cutOff)
             throws IOException {
         var incoming = Files.createTempFile("notchbook", "incoming");
         try {
             file.transferTo(incoming);
             return MediaView.of(media.take(
-                    reader, id, Optional.ofNullable(file.getOriginalFilename()).orElse(""), incoming));
+                    reader,
+                    new Incoming(
+                            id, Optional.ofNullable(file.getOriginalFilename()).orElse(""), incoming, cutOff)));
         } finally {
             Files.deleteIfExists(incoming);
         }

@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
@@ -40,13 +39,14 @@ class MediaIntake {
         this.clock = clock;
     }
 
-    MediaItem take(Person owner, UUID id, String name, Path file) {
+    MediaItem take(Person owner, Incoming incoming) {
         try {
+            var file = incoming.file();
             var head = head(file);
             var sound = SoundFormat.of(file);
             var item = sound.isPresent()
-                    ? sound(owner, id, name, file, sound.get())
-                    : looksLikePicture(head, name) ? photo(owner, id, name, file) : plain(owner, id, name, file, head);
+                    ? sound(owner, incoming, sound.get())
+                    : looksLikePicture(head, incoming.name()) ? photo(owner, incoming) : plain(owner, incoming, head);
             store.insert(item, clock.now());
             return item;
         } catch (IOException unreadable) {
@@ -54,19 +54,19 @@ class MediaIntake {
         }
     }
 
-    private MediaItem photo(Person owner, UUID id, String name, Path file) throws IOException {
-        if (Files.size(file) > LARGEST_PHOTO) {
+    private MediaItem photo(Person owner, Incoming incoming) throws IOException {
+        if (Files.size(incoming.file()) > LARGEST_PHOTO) {
             throw Refusal.unfit("This picture is larger than 60 MB. Make it smaller and send it again.");
         }
         decoding.acquireUninterruptibly();
         try {
-            var photo = PhotoIntake.take(Files.readAllBytes(file));
+            var photo = PhotoIntake.take(Files.readAllBytes(incoming.file()));
             return new MediaItem(
-                    id,
+                    incoming.id(),
                     owner.id(),
                     MediaKind.PHOTO,
                     photo.type(),
-                    short200(name),
+                    short200(incoming.name()),
                     files.keep(photo.full()),
                     Optional.of(files.keep(photo.screen())),
                     photo.full().length,
@@ -82,16 +82,16 @@ class MediaIntake {
         }
     }
 
-    private MediaItem sound(Person owner, UUID id, String name, Path file, SoundFormat format) throws IOException {
+    private MediaItem sound(Person owner, Incoming incoming, SoundFormat format) throws IOException {
         var kept = Files.createTempFile("notchbook", "." + format.extension);
         try {
-            var sound = sounds.take(file, format, kept);
+            var sound = sounds.take(incoming, format, kept);
             return new MediaItem(
-                    id,
+                    incoming.id(),
                     owner.id(),
                     MediaKind.RECORDING,
                     format.type,
-                    short200(name),
+                    short200(incoming.name()),
                     files.keep(kept),
                     Optional.empty(),
                     Files.size(kept),
@@ -105,19 +105,19 @@ class MediaIntake {
         }
     }
 
-    private MediaItem plain(Person owner, UUID id, String name, Path file, String head) throws IOException {
-        if (Files.size(file) > LARGEST_FILE) {
+    private MediaItem plain(Person owner, Incoming incoming, String head) throws IOException {
+        if (Files.size(incoming.file()) > LARGEST_FILE) {
             throw Refusal.unfit("This file is larger than 50 MB. Make it smaller and send it again.");
         }
         return new MediaItem(
-                id,
+                incoming.id(),
                 owner.id(),
                 MediaKind.FILE,
                 head.startsWith("%PDF-") ? "application/pdf" : "application/octet-stream",
-                short200(name),
-                files.keep(file),
+                short200(incoming.name()),
+                files.keep(incoming.file()),
                 Optional.empty(),
-                Files.size(file),
+                Files.size(incoming.file()),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

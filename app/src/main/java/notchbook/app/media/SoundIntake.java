@@ -32,12 +32,13 @@ class SoundIntake {
     private static final String BROKEN =
             "This recording breaks off or is damaged. Record it again, or choose the whole file.";
 
-    /** Reads {@code file}, which is of {@code format}, and writes what is kept to {@code kept}. */
-    Sound take(Path file, SoundFormat format, Path kept) throws IOException {
-        if (format.isCutShort(file)) {
+    /** Reads a file of {@code format} and writes what is kept of it to {@code kept}. */
+    Sound take(Incoming incoming, SoundFormat format, Path kept) throws IOException {
+        var file = incoming.file();
+        if (!incoming.isCutOff() && format.isCutShort(file)) {
             throw Refusal.unfit(BROKEN);
         }
-        var loudness = loudness(file);
+        var loudness = loudness(incoming);
         var seconds = loudness.size() * (double) WINDOW / RATE;
         if (seconds < SHORTEST_SECONDS) {
             throw Refusal.unfit("There is no sound in this recording. Check the microphone and record again.");
@@ -62,7 +63,7 @@ class SoundIntake {
     }
 
     /** The greatest swing in each window, from 0 to 32768. */
-    private static List<Integer> loudness(Path file) throws IOException {
+    private static List<Integer> loudness(Incoming incoming) throws IOException {
         var errors = Files.createTempFile("notchbook", "ffmpeg");
         try {
             var command = command(
@@ -76,7 +77,8 @@ class SoundIntake {
             try (var samples = new BufferedInputStream(process.getInputStream(), 1 << 16)) {
                 loudness = windows(samples);
             }
-            if (process.onExit().join().exitValue() != 0 || Files.size(errors) > 0) {
+            var isDamaged = process.onExit().join().exitValue() != 0 || Files.size(errors) > 0;
+            if (isDamaged && !incoming.isCutOff()) {
                 throw Refusal.unfit(BROKEN);
             }
             return loudness;
@@ -128,8 +130,7 @@ class SoundIntake {
     }
 
     private static List<String> command(List<String> arguments) {
-        var command = new ArrayList<>(
-                List.of("ffmpeg", "-nostdin", "-v", "error", "-xerror", "-protocol_whitelist", "file,pipe"));
+        var command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-v", "error", "-protocol_whitelist", "file,pipe"));
         command.addAll(arguments);
         return command;
     }

@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
 import notchbook.core.text.Document.Block;
 import notchbook.core.text.Document.BulletList;
 import notchbook.core.text.Document.Heading;
@@ -65,7 +66,14 @@ final class SectionHtml {
     private static String content(Entry entry) {
         return switch (entry.content()) {
             case Typed typed -> blocks(typed.document().blocks());
-            case Ink ink -> "<div class=\"ink\">" + DrawingSvg.write(ink.drawing(), named(entry, "Drawing")) + "</div>";
+            case Ink ink ->
+                "<div class=\"ink\">"
+                        + DrawingSvg.write(ink.drawing(), named(entry, "Drawing"))
+                                .replaceFirst(
+                                        "<svg ",
+                                        "<svg alt=\"" + Matcher.quoteReplacement(escaped(named(entry, "Drawing")))
+                                                + "\" ")
+                        + "</div>";
             case Photo photo ->
                 "<img class=\"%s\" src=\"data:%s;base64,%s\" alt=\"%s\"/>"
                         .formatted(

@@ -1,0 +1,75 @@
+package notchbook.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless, with a simulated camera and microphone. */
+final class Chrome implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--use-fake-device-for-media-stream",
+            "--use-fake-ui-for-media-stream");
+
+    private static final double PATIENCE_MILLIS = 15_000;
+
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(ARGUMENTS));
+    private final List<String> complaints = new ArrayList<>();
+
+    /** A browser of its own, with its own storage, that nobody has signed in with. */
+    BrowserContext context(int width, int height) {
+        var context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setAcceptDownloads(true));
+        context.setDefaultTimeout(PATIENCE_MILLIS);
+        context.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+                complaints.add(message.text());
+            }
+        });
+        context.onWebError(error -> complaints.add(error.error()));
+        return context;
+    }
+
+    /** A page on which this person is signed in. */
+    Page signedIn(String name) {
+        return signIn(context(1280, 800).newPage(), name);
+    }
+
+    static Page signIn(Page page, String name) {
+        page.navigate(Stage.address());
+        page.getByLabel("Name").fill(name);
+        page.getByLabel("Password").fill("paper-edge-7");
+        page.getByText("Sign in").click();
+        page.locator("#screen h1").first().waitFor();
+        return page;
+    }
+
+    /** What the browser's console complained of: errors, and what the content security policy kept out. */
+    List<String> complaints() {
+        return complaints;
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,115 @@
+package notchbook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.util.regex.Pattern;
+
+/** What a person does at the screen, in the words of the interface. */
+record Desk(Page page) {
+    Desk go(String link) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(link)))
+                .first()
+                .click();
+        return this;
+    }
+
+    Desk press(String button) {
+        button(button).click();
+        return this;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
+                .first();
+    }
+
+    Desk follow(String link) {
+        page.locator("#screen")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(link)))
+                .first()
+                .click();
+        return this;
+    }
+
+    Desk fill(String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .first()
+                .fill(text);
+        return this;
+    }
+
+    /** A key that acts while nothing is being typed. */
+    Desk key(String key) {
+        page.evaluate("document.activeElement instanceof HTMLElement && document.activeElement.blur()");
+        page.keyboard().press(key);
+        return this;
+    }
+
+    Desk type(String words) {
+        page.keyboard().type(words);
+        return this;
+    }
+
+    Desk write(String words) {
+        key("w");
+        assertThat(page.locator(".ProseMirror:focus")).isVisible();
+        return type(words);
+    }
+
+    /** Draws a wave with the mouse on the open drawing surface. */
+    Desk draw() {
+        var box = page.getByLabel("Drawing surface").boundingBox();
+        page.mouse().move(box.x + 40, box.y + 80);
+        page.mouse().down();
+        for (var step = 0; step < 40; step++) {
+            page.mouse().move(box.x + 40 + 8 * step, box.y + 80 + 30 * Math.sin(step / 4.0));
+        }
+        page.mouse().up();
+        return this;
+    }
+
+    /** Notches the chosen entry by typing a code. */
+    Desk notch(String code) {
+        key("n");
+        page.getByLabel("Code or word of a point").fill(code);
+        page.keyboard().press("Enter");
+        page.keyboard().press("Escape");
+        return this;
+    }
+
+    Desk choose(Locator input, String name, byte[] content) {
+        input.setInputFiles(new FilePayload(name, "", content));
+        return this;
+    }
+
+    Desk sees(String words) {
+        assertThat(page.locator("body")).containsText(words);
+        return this;
+    }
+
+    /** Waits until the page says that everything is kept. */
+    Desk kept() {
+        assertThat(page.getByText(Pattern.compile("^All kept"))).isVisible();
+        return this;
+    }
+
+    Locator entries() {
+        return page.locator("section[id^='entry-']");
+    }
+
+    Locator slot(String code) {
+        return page.getByLabel("Edge of the page: points of the syllabus")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + code + " ")));
+    }
+
+    Desk reload() {
+        page.reload();
+        page.locator("#screen h1").first().waitFor();
+        return this;
+    }
+}

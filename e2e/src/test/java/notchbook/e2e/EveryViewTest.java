@@ -1,0 +1,116 @@
+package notchbook.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestInstance.Lifecycle;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What holds for every view: axe finds nothing, nothing is wider than a phone, nobody needs a pointer to get in. */
+@TestInstance(Lifecycle.PER_CLASS)
+class EveryViewTest {
+    private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
+    private static final String BREACHES =
+            "async () => (await axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}))"
+                    + ".violations.flatMap(v => v.nodes.map(n => v.id + ' ' + n.html.slice(0, 160)))";
+
+    private Chrome chrome;
+
+    @BeforeAll
+    void open() {
+        chrome = new Chrome();
+    }
+
+    @AfterAll
+    void close() {
+        chrome.close();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"light", "dark", "contrast"})
+    void hasNoBarrierThatAxeFinds(String theme) throws IOException {
+        var axe = Files.readString(AXE);
+        var breaches = new ArrayList<String>();
+        for (var name : List.of("marlo", "tolland")) {
+            var page = chrome.context(1280, 800).newPage();
+            page.addInitScript("localStorage.setItem('notchbook.theme', '" + theme + "')");
+            Chrome.signIn(page, name);
+            for (var view : Views.of(page)) {
+                view.open(page);
+                page.evaluate(axe);
+                for (var breach : (List<?>) page.evaluate(BREACHES)) {
+                    breaches.add(view.name() + ": " + breach);
+                }
+            }
+        }
+        assertThat(breaches).isEmpty();
+    }
+
+    @Test
+    void fitsAPhone() {
+        var page = Chrome.signIn(chrome.context(390, 780).newPage(), "marlo");
+        var tooWide = new ArrayList<String>();
+        for (var view : Views.of(page)) {
+            view.open(page);
+            var width = (Number) page.evaluate("document.documentElement.scrollWidth");
+            if (width.intValue() > 390) {
+                tooWide.add(view.name() + " is " + width + " px wide");
+            }
+        }
+        assertThat(tooWide).isEmpty();
+    }
+
+    @Test
+    void letsAKeyboardAloneGoFromSignInToANotchedPage() {
+        var page = chrome.context(1280, 800).newPage();
+        page.navigate(Stage.address());
+        page.getByLabel("Name").waitFor();
+        var keys = page.keyboard();
+        keys.type("lin");
+        keys.press("Tab");
+        keys.type("paper-edge-7");
+        keys.press("Enter");
+        page.locator("#screen h1").first().waitFor();
+        tabTo(page, "Lenses");
+        keys.press("Enter");
+        tabTo(page, "Title of a new page");
+        keys.type("Keys only");
+        keys.press("Enter");
+        page.getByLabel("Title of the page").waitFor();
+        keys.press("w");
+        page.locator(".ProseMirror:focus").waitFor();
+        keys.type("A lens bends light.");
+        tabTo(page, "Caption");
+        keys.type("Lens");
+        tabTo(page, "Notch");
+        keys.press("Enter");
+        keys.type("3.4a");
+        keys.press("Enter");
+        keys.press("Escape");
+        page.getByLabel("About this page")
+                .getByText("Converging and diverging lenses")
+                .waitFor();
+    }
+
+    private static void tabTo(Page page, String name) {
+        var focused =
+                "() => { const e = document.activeElement; return e.getAttribute('aria-label') || e.textContent || ''; }";
+        for (var i = 0; i < 120; i++) {
+            page.keyboard().press("Tab");
+            if (page.evaluate(focused).toString().contains(name)) {
+                return;
+            }
+        }
+        throw new AssertionError("The tab key never reached “" + name + "”.");
+    }
+}

@@ -1,0 +1,98 @@
+package notchbook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.Cookie;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** No word is lost: not when the network drops, the server dies, the tab closes, or two devices write at once. */
+class NothingLostTest {
+    private final Chrome chrome = new Chrome();
+    private Desk ana;
+
+    @BeforeEach
+    void layAPage() {
+        ana = new Desk(chrome.signedIn("ana"));
+        ana.go("Refraction").fill("Title of a new page", "Kept").press("Make a page");
+        assertThat(ana.page().getByLabel("Title of the page")).hasValue("Kept");
+    }
+
+    @AfterEach
+    void close() {
+        chrome.close();
+    }
+
+    @Test
+    void keepsEveryWordWhenTheServerIsKilledInMidTyping() {
+        ana.write("Light bends toward ").kept();
+        Stage.kill();
+        ana.type("the normal as it goes into ").sees("kept on this device, waiting for the network");
+        ana.type("the glass.");
+        Stage.restart();
+        ana.kept().reload();
+        assertThat(ana.page().locator(".ProseMirror"))
+                .hasText("Light bends toward the normal as it goes into the glass.");
+    }
+
+    @Test
+    void keepsEveryWordWhenTheTabClosesWhileOffline() {
+        ana.write("Light bends ").kept();
+        ana.page().context().setOffline(true);
+        ana.type("toward the normal.").sees("waiting for the network");
+        var address = ana.page().url();
+        ana.page().close();
+        var context = ana.page().context();
+        context.setOffline(false);
+        var again = new Desk(context.newPage());
+        again.page().navigate(address);
+        again.kept();
+        assertThat(again.page().locator(".ProseMirror")).hasText("Light bends toward the normal.");
+    }
+
+    @Test
+    void showsTheWordsInASecondTabWithoutBeingAsked() {
+        ana.write("Light bends.").kept();
+        var second = new Desk(ana.page().context().newPage());
+        second.page().navigate(ana.page().url());
+        assertThat(second.page().locator(".ProseMirror")).hasText("Light bends.");
+        ana.type(" Toward the normal.").kept();
+        assertThat(second.page().locator(".ProseMirror")).hasText("Light bends. Toward the normal.");
+    }
+
+    @Test
+    void keepsBothWhenTwoDevicesWriteIntoOneEntry() {
+        ana.write("Light").kept();
+        var other = new Desk(chrome.signedIn("ana"));
+        other.page().navigate(ana.page().url());
+        other.page().locator(".ProseMirror").click();
+        other.page().keyboard().press("End");
+        other.type(" bends.").kept();
+        ana.type(" is fast.").sees("This was changed in another place too. Both are kept.");
+        ana.reload();
+        assertThat(ana.page().locator(".ProseMirror")).hasText(new String[] {"Light bends.", "Light is fast."});
+    }
+
+    @Test
+    void bringsBackARecordingWhoseTabWasClosed() {
+        ana.key("r").press("Start recording");
+        ana.page().waitForTimeout(3_500);
+        var address = ana.page().url();
+        ana.page().close();
+        var again = new Desk(ana.page().context().newPage());
+        again.page().navigate(address);
+        again.sees("A recording that was cut off is back on its page.");
+        assertThat(again.page().locator("audio")).hasCount(1);
+        again.kept();
+    }
+
+    @Test
+    void keepsTheSessionOutOfReachOfScripts() {
+        assertThat(ana.page().context().cookies())
+                .filteredOn((Cookie cookie) -> cookie.name.equals("notchbook"))
+                .singleElement()
+                .satisfies(cookie -> assertThat(cookie.httpOnly).isTrue());
+    }
+}

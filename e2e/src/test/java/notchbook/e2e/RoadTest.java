@@ -1,0 +1,262 @@
+package notchbook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer.OrderAnnotation;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestInstance.Lifecycle;
+import org.junit.jupiter.api.TestMethodOrder;
+
+/** From an empty notebook to a checked section: Hal makes a notebook from a syllabus file, Ms Tolland checks it. */
+@TestInstance(Lifecycle.PER_CLASS)
+@TestMethodOrder(OrderAnnotation.class)
+class RoadTest {
+    private static final String SYLLABUS = """
+            code,parent,title,statement,weight,tier,exam years
+            2,,Sound,,100,,
+            2.3,2,Echoes and sonar,,,,
+            2.3a,2.3,,Echo as reflection,,,
+            2.3b,2.3,,Distance from echo time,,,
+            2.3c,2.3,,Sources of timing error,,,
+            """;
+
+    private static final String LONG_ANSWER = "I know now why the distance has to be halved. ".repeat(8);
+
+    private Chrome chrome;
+    private Desk hal;
+    private Desk tolland;
+
+    @BeforeAll
+    void open() {
+        chrome = new Chrome();
+        hal = new Desk(chrome.signedIn("hal"));
+    }
+
+    @AfterAll
+    void close() {
+        chrome.close();
+    }
+
+    @Test
+    @Order(1)
+    void refusesASyllabusFileWithItsLinesAndReadsTheMendedOne() {
+        hal.page().navigate(Stage.address() + "/new");
+        var form = hal.page().locator("form").last();
+        form.getByLabel("Code", new Locator.GetByLabelOptions().setExact(true)).fill("NB-9");
+        form.getByLabel("Title of the edition").fill("Sound alone");
+        form.getByLabel("CSV file")
+                .setInputFiles(new FilePayload(
+                        "wrong.csv",
+                        "text/csv",
+                        SYLLABUS.replace("2.3c,2.3", "2.3b,7").getBytes()));
+        hal.press("Read the file")
+                .sees("Line 6. The code \"2.3b\" already stands on line 5")
+                .sees("Nothing was read");
+        form.getByLabel("CSV file").setInputFiles(new FilePayload("right.csv", "text/csv", SYLLABUS.getBytes()));
+        hal.press("Read the file").sees("NB-9 Sound alone is ready to choose");
+    }
+
+    @Test
+    @Order(2)
+    void makesANotebookWithASectionForEachUnit() {
+        hal.fill("Title", "Sound, my own");
+        hal.page().getByLabel("Syllabus").selectOption("NB-9 Sound alone");
+        hal.page().getByLabel("Class").selectOption("10B Physics");
+        hal.press("Make the notebook").press("One section for each unit").sees("Echoes and sonar");
+        hal.fill("Title of a new section", "Odds and ends")
+                .press("^Add$")
+                .press("Move Odds and ends in")
+                .sees("Odds and ends");
+        hal.button("^Rename$").click();
+        hal.page().keyboard().type("Sound and echo");
+        hal.page().keyboard().press("Enter");
+        hal.go("Echoes and sonar").fill("Title of a new page", "Timing an echo").press("Make a page");
+        assertThat(hal.page().getByLabel("Title of the page")).hasValue("Timing an echo");
+    }
+
+    @Test
+    @Order(3)
+    void writesDrawsPhotographsAndRecords() {
+        hal.write("The sound goes there and back.").kept();
+        hal.key("i").draw().kept();
+        hal.key("p").press("Take the photo");
+        assertThat(hal.entries()).hasCount(3);
+        hal.key("r").press("Start recording");
+        hal.page().waitForTimeout(2_500);
+        hal.press("Stop and keep");
+        assertThat(hal.entries()).hasCount(4);
+        hal.kept().reload();
+        assertThat(hal.entries()).hasCount(4);
+        assertThat(hal.page().locator(".ProseMirror")).containsText("The sound goes there and back.");
+        assertThat(hal.page().locator("section svg[role=img] path")).not().hasCount(0);
+        assertThat(hal.page().locator("section img")).hasJSProperty("complete", true);
+        assertThat(hal.page().getByText(Pattern.compile("0:00 of 0:0[23]"))).isVisible();
+    }
+
+    @Test
+    @Order(4)
+    void captionsAnEntryMovesItAndBringsItBackFromTheBin() {
+        hal.page().locator("section img").click();
+        hal.page().keyboard().press("Escape");
+        hal.fill("Caption", "Wall, 48 m").press("^Full width$").kept();
+        var photo = hal.page().locator("section[aria-label='photo entry: Wall, 48 m']");
+        hal.press("^Move up$");
+        assertThat(hal.entries().nth(1)).hasAttribute("aria-label", "photo entry: Wall, 48 m");
+        hal.press("^Delete$");
+        assertThat(photo).hasCount(0);
+        hal.go("^Bin$").press("Bring back");
+        hal.page().goBack();
+        assertThat(photo).isVisible();
+    }
+
+    @Test
+    @Order(5)
+    void refusesABrokenPictureAndLeavesThePageAsItWas() {
+        hal.key("p");
+        hal.page()
+                .locator("input[type=file]")
+                .setInputFiles(new FilePayload("holiday.jpg", "image/jpeg", "<html>no picture</html>".getBytes()));
+        hal.sees("This is not a picture that can be read here. Use a JPEG, PNG or WebP file.")
+                .press("^Seen$");
+        assertThat(hal.entries()).hasCount(4);
+    }
+
+    @Test
+    @Order(6)
+    void notchesByCodeAndByTheEdge() {
+        hal.page().locator(".ProseMirror").click();
+        hal.notch("2.3a");
+        assertThat(hal.slot("2.3a")).hasAttribute("aria-label", Pattern.compile("notched"));
+        hal.page().locator("section svg[role=img]").first().click();
+        hal.slot("2.3b").click();
+        assertThat(hal.page().getByLabel("About this page")).containsText("Distance from echo time");
+        hal.kept().reload();
+        assertThat(hal.slot("2.3b")).hasAttribute("aria-label", Pattern.compile("notched"));
+        hal.page().getByLabel("About this page").getByText("Echo as reflection").click();
+        hal.sees("1 entry fell out").sees("Timing an echo");
+    }
+
+    @Test
+    @Order(7)
+    void seesWhatTheExamStillNeeds() {
+        hal.go("Coverage").sees("67 %").sees("point still bare").sees("1 point bare");
+    }
+
+    @Test
+    @Order(8)
+    void looksBackOnTheWeek() {
+        hal.go("Weekly reflections").follow("Week 12");
+        hal.page()
+                .getByLabel("What do you understand now that you did not on Monday?")
+                .fill("An echo is a reflection.");
+        hal.sees("5, at least 45 more");
+        hal.page()
+                .getByLabel("What do you understand now that you did not on Monday?")
+                .fill(LONG_ANSWER);
+        hal.page().getByLabel("What worked, what did not, and why?").fill(LONG_ANSWER);
+        hal.page().getByLabel("How will you use it?").fill(LONG_ANSWER);
+        hal.sees("80 of 50 to 150");
+        hal.page().getByRole(AriaRole.CHECKBOX).first().check();
+        hal.page().getByLabel("3 of 4, fairly").first().check(new Locator.CheckOptions().setForce(true));
+        hal.kept().reload().sees("80 of 50 to 150");
+    }
+
+    @Test
+    @Order(9)
+    void gathersResourcesInItsOwnOrder() {
+        hal.go("Collections")
+                .fill("Title", "Echo practical")
+                .fill("What it is for", "To write it up")
+                .press("Make the collection")
+                .sees("Nothing in it yet");
+        hal.key("a").fill("Address", "javascript:alert(1)").press("Add it").sees("This is no web address");
+        hal.fill("Address", "sonar.example/depth").press("Add it").sees("sonar.example");
+        hal.key("a")
+                .press("^Note$")
+                .fill("Title", "Ask about wind")
+                .fill("Note", "Does it change the speed?")
+                .press("Add it");
+        hal.sees("2 things").press("Move Ask about wind up");
+        assertThat(hal.page().locator("#screen ol li").first()).containsText("Ask about wind");
+    }
+
+    @Test
+    @Order(10)
+    void isLedFromTheCheckToWhatIsMissingAndSealsVersionOne() throws IOException {
+        hal.go("Echoes and sonar").follow("Check and hand in");
+        hal.page().getByLabel("For").selectOption("Echo practical");
+        hal.sees("2.3c Sources of timing error has nothing notched").follow("Go to 2.3c");
+        hal.page().locator("section[aria-label='photo entry: Wall, 48 m']").click();
+        hal.page().keyboard().press("Escape");
+        hal.notch("2.3c").kept();
+        hal.go("Echoes and sonar").follow("Check and hand in");
+        hal.page().getByLabel("For").selectOption("Echo practical");
+        hal.sees("2.3a, 2.3b, 2.3c notched")
+                .press("Seal version 1 and send")
+                .sees("seal holds")
+                .sees("waiting to be read");
+        var text = new PDFTextStripper().getText(Loader.loadPDF(Files.readAllBytes(pdf(hal.page()))));
+        assertThat(text).contains("Timing an echo", "The sound goes there and back.", "Wall, 48 m", "Recording, 0:0");
+    }
+
+    @Test
+    @Order(11)
+    void isReadRemarkedOnAndSentBack() {
+        tolland = new Desk(chrome.signedIn("tolland"));
+        tolland.go("Echo practical").sees("Not in yet").go("Marsh, H");
+        tolland.sees("Hal Marsh · version 1").sees("seal holds").sees("being read");
+        tolland.press("Play Recording");
+        assertThat(tolland.button("Stop Recording")).isVisible();
+        tolland.press("^Remark$")
+                .fill("Remark", "Say how many claps you timed.")
+                .press("Put it here")
+                .sees("Say how many claps you timed.");
+        tolland.key("b").sees("sent back");
+    }
+
+    @Test
+    @Order(12)
+    void changesThePageAndHandsInVersionTwoWhileVersionOneStaysAsItWas() {
+        hal.page().navigate(Stage.address() + "/hand-ins");
+        hal.sees("sent back with 1 remark").follow("sent back with 1 remark").follow("Go to the page");
+        hal.sees("“Say how many claps you timed.”");
+        hal.page().locator(".ProseMirror").click();
+        hal.page().keyboard().press("End");
+        hal.type(" We timed twenty claps.").kept();
+        hal.go("Echoes and sonar").follow("Check and hand in");
+        hal.page().getByLabel("For").selectOption("Echo practical");
+        hal.press("Seal version 2 and send").sees("version 2").follow("^1 sent back");
+        assertThat(hal.page().locator("article").first()).not().containsText("twenty claps");
+    }
+
+    @Test
+    @Order(13)
+    void isCheckedInTheEnd() {
+        tolland.reload().go("Marsh, H").sees("version 2").sees("We timed twenty claps.");
+        tolland.key("y").sees("This version is checked");
+        hal.page().navigate(Stage.address() + "/hand-ins");
+        hal.sees("checked");
+        assertThat(chrome.complaints()).isEmpty();
+    }
+
+    private static Path pdf(Page page) {
+        return page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
+                        .click())
+                .path();
+    }
+}

@@ -1,0 +1,37 @@
+package notchbook.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Takes the pictures in docs/screenshots; run by {@code ./notchbook shots}. */
+@Tag("slow")
+class Screenshots {
+    private static final Path FOLDER = Path.of("../docs/screenshots");
+    private static final List<String> LEFT_OUT = List.of("reflections", "collections", "sections", "bin");
+
+    @Test
+    void takeThemAll() {
+        try (var chrome = new Chrome()) {
+            for (var name : List.of("marlo", "tolland")) {
+                var page = chrome.signedIn(name);
+                Views.of(page).stream()
+                        .filter(view -> !LEFT_OUT.contains(view.name()))
+                        .forEach(view -> take(view, page, view.name()));
+            }
+            var dark = chrome.context(1280, 800).newPage();
+            dark.addInitScript("localStorage.setItem('notchbook.theme', 'dark')");
+            take(Views.of(Chrome.signIn(dark, "marlo")).get(1), dark, "page-dark");
+            var phone = Chrome.signIn(chrome.context(390, 780).newPage(), "marlo");
+            take(Views.of(phone).get(1), phone, "page-phone");
+        }
+    }
+
+    private static void take(Views view, Page page, String name) {
+        view.open(page);
+        page.waitForTimeout(400);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

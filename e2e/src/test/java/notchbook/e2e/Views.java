@@ -1,0 +1,71 @@
+package notchbook.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** The main views of the demo school as a person has them, with the addresses that lead there. */
+record Views(String name, String path) {
+    private static final String IDS = """
+            async () => {
+              const get = async (path) => (await fetch(path)).json();
+              const me = (await get('/api/me')).person;
+              if (me.role === 'TEACHER') {
+                const echo = (await get('/api/set-work')).map((one) => one.setWork).find((work) => work.title === 'Echo practical');
+                const register = await get(`/api/set-work/${echo.id}/register`);
+                const latest = register.students.find((line) => line.name === 'Rue Vanterpool').latest;
+                return { teacher: 'yes', setWork: echo.id, handIn: latest.id };
+              }
+              const book = (await get('/api/notebooks')).find((one) => one.title.startsWith('Physics'));
+              const contents = await get(`/api/notebooks/${book.id}`);
+              const edition = await get(`/api/editions/${book.editionId}`);
+              const asked = await get('/api/hand-ins');
+              const collections = await get('/api/collections');
+              return {
+                teacher: '',
+                book: book.id,
+                section: contents.sections.find((one) => one.code === '2.3').id,
+                page: contents.pages.find((one) => one.title.startsWith('Timing an echo')).id,
+                point: edition.nodes.find((one) => one.code === '2.3b').id,
+                version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
+                collection: collections.find((one) => one.title.startsWith('Sea')).id,
+              };
+            }
+            """;
+
+    static List<Views> of(Page page) {
+        @SuppressWarnings("unchecked")
+        var ids = (Map<String, String>) page.evaluate(IDS);
+        var views = new ArrayList<Views>();
+        if (!ids.get("teacher").isEmpty()) {
+            views.add(new Views("set-work", "/set-work"));
+            views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
+            return views;
+        }
+        var book = "/n/" + ids.get("book");
+        views.add(new Views("week", "/"));
+        views.add(new Views("page", book + "/p/" + ids.get("page")));
+        views.add(new Views("coverage", book + "/coverage"));
+        views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));
+        views.add(new Views("reflection", book + "/reflections/12"));
+        views.add(new Views("reflections", book + "/reflections"));
+        views.add(new Views("collection", "/collections/" + ids.get("collection")));
+        views.add(new Views("collections", "/collections"));
+        views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));
+        views.add(new Views("hand-ins", "/hand-ins"));
+        views.add(new Views("version", "/versions/" + ids.get("version")));
+        views.add(new Views("section", book + "/s/" + ids.get("section")));
+        views.add(new Views("sections", book));
+        views.add(new Views("new-notebook", "/new"));
+        views.add(new Views("bin", book + "/bin"));
+        return views;
+    }
+
+    void open(Page page) {
+        page.navigate(Stage.address() + path);
+        page.locator("#screen h1").first().waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+}
