@@ -3,7 +3,14 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { OutboxProvider } from './device';
 import { CollectionScreen, CollectionsScreen } from './features/collection';
 import { CoverageScreen } from './features/coverage';
-import { CheckScreen, HandInScreen, HandInsScreen, SetWorkScreen, VersionScreen } from './features/handin';
+import {
+  CheckScreen,
+  GoToHandIn,
+  HandInScreen,
+  HandInsScreen,
+  SetWorkScreen,
+  VersionScreen,
+} from './features/handin';
 import {
   BinScreen,
   GoToPage,
@@ -38,6 +45,7 @@ const router = createBrowserRouter([
       { path: '/n/:notebook/bin', element: <BinScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },
       { path: '/collections/:collection', element: <CollectionScreen /> },
+      { path: '/hand-in/:section', element: <GoToHandIn /> },
       { path: '/hand-ins', element: <HandInsScreen /> },
       { path: '/versions/:handIn', element: <VersionScreen /> },
       { path: '/set-work', element: <SetWorkScreen /> },

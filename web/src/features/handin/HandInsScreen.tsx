@@ -65,15 +65,13 @@ function WayToSection({ asked }: { asked: Api['AskedView'] }) {
   const notebook = useQuery(notebooksQuery).data?.find((one) => one.classId === asked.setWork.classId);
   const sections =
     useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data?.sections ?? [];
-  const section =
-    sections.find((one) => one.id === asked.sectionId) ??
-    sections.find((one) => one.topics.includes(asked.setWork.topic));
-  return section && notebook ? (
+  const section = asked.sectionId ?? sections.find((one) => one.topics.includes(asked.setWork.topic))?.id;
+  return section ? (
     <Link
-      to={`/n/${notebook.id}/s/${section.id}/hand-in?setWork=${asked.setWork.id}`}
+      to={`/hand-in/${section}?setWork=${asked.setWork.id}`}
       className="mt-2 inline-block rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
     >
-      Check “{section.title}”
+      Check and hand in
     </Link>
   ) : null;
 }

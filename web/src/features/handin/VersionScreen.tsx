@@ -1,8 +1,7 @@
-import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, unwrap } from '../../api';
 import { Button, Card, Trouble } from '../../ui';
-import { notebooksQuery } from '../notebook';
 import { versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
@@ -12,7 +11,6 @@ import { STATE_WORDS } from './words';
 export function VersionScreen() {
   const { handIn: id = '' } = useParams();
   const version = useSuspenseQuery(versionQuery(id)).data;
-  const notebook = useQuery(notebooksQuery).data?.find((one) => one.classId === version.setWork.classId);
   const queries = useQueryClient();
   const go = useNavigate();
   const takeBack = useMutation({
@@ -41,7 +39,7 @@ export function VersionScreen() {
                 <p key={remark.id} className="mt-1 border-l-[3px] border-brass bg-wash px-2.5 py-1">
                   <b className="text-brass">{remark.number}</b> “{remark.words}”{' '}
                   <Link
-                    to={`/n/${notebook?.id}/p/${page.id}?entry=${entry.id}`}
+                    to={`/p/${page.id}?entry=${entry.id}`}
                     className="font-semibold text-petrol hover:underline"
                   >
                     Go to the page
@@ -65,7 +63,7 @@ export function VersionScreen() {
             {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
             {version.state === 'SENT_BACK' && (
               <Link
-                to={`/n/${notebook?.id}/s/${version.sectionId}/hand-in?setWork=${version.setWork.id}`}
+                to={`/hand-in/${version.sectionId}?setWork=${version.setWork.id}`}
                 className="rounded-md border border-petrol bg-petrol px-3 py-1.5 font-semibold text-on-petrol"
               >
                 Check and hand in again

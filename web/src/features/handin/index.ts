@@ -1,4 +1,5 @@
 export { CheckScreen } from './CheckScreen';
+export { GoToHandIn } from './GoToHandIn';
 export { HandInScreen } from './HandInScreen';
 export { HandInsScreen } from './HandInsScreen';
 export { askedQuery } from './queries';

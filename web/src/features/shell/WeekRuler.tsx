@@ -17,7 +17,11 @@ export function WeekRuler({ isStudent }: { isStudent: boolean }) {
   }, [ruler]);
   if (!ruler) return <div className="h-11 flex-1" />;
   return (
-    <nav aria-label="Weeks of the school year" className="no-scrollbar min-w-0 flex-1 overflow-x-auto">
+    <nav
+      aria-label="Weeks of the school year"
+      tabIndex={isStudent ? undefined : 0}
+      className="no-scrollbar min-w-0 flex-1 overflow-x-auto"
+    >
       <ol className="flex h-11 w-max min-w-full items-end">
         {ruler.weeks.map((week) => {
           const isNow = week.monday === ruler.thisMonday;

@@ -209,7 +209,8 @@ class NotebookMaker {
             var file = Files.createTempFile("notchbook-demo", "");
             try {
                 Files.write(file, content);
-                return media.take(owner, Incoming.whole(UUID.randomUUID(), name, file)).id();
+                return media.take(owner, Incoming.whole(UUID.randomUUID(), name, file))
+                        .id();
             } finally {
                 Files.delete(file);
             }

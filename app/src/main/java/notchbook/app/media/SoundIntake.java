@@ -66,8 +66,18 @@ class SoundIntake {
     private static List<Integer> loudness(Incoming incoming) throws IOException {
         var errors = Files.createTempFile("notchbook", "ffmpeg");
         try {
-            var command = command(
-                    List.of("-i", file.toString(), "-map", "0:a:0", "-ac", "1", "-ar", "" + RATE, "-f", "s16le", "-"));
+            var command = command(List.of(
+                    "-i",
+                    incoming.file().toString(),
+                    "-map",
+                    "0:a:0",
+                    "-ac",
+                    "1",
+                    "-ar",
+                    "" + RATE,
+                    "-f",
+                    "s16le",
+                    "-"));
             var process =
                     new ProcessBuilder(command).redirectError(errors.toFile()).start();
             process.onExit()
