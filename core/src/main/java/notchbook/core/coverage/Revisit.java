@@ -3,8 +3,8 @@ package notchbook.core.coverage;
 import static java.time.temporal.ChronoUnit.DAYS;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
 
 /** The revisit clock of a topic: the day it last started and the interval in days since (DESIGN, Revisit). */
 public record Revisit(LocalDate startedOn, int intervalDays) {
@@ -14,12 +14,14 @@ public record Revisit(LocalDate startedOn, int intervalDays) {
 
     /**
      * Runs the clock from the day when the last point was first covered through the later days with new evidence, a
-     * paper or a look.
+     * paper or a look, given in order.
      */
-    static Revisit through(LocalDate coveredOn, SortedSet<LocalDate> seenOn, Optional<LocalDate> examDay) {
+    static Revisit through(LocalDate coveredOn, List<LocalDate> seenOn, Optional<LocalDate> examDay) {
         var clock = new Revisit(coveredOn, FIRST_INTERVAL_DAYS);
-        for (var day : seenOn.tailSet(coveredOn.plusDays(1))) {
-            clock = clock.seen(day, examDay);
+        for (var day : seenOn) {
+            if (day.isAfter(clock.startedOn)) {
+                clock = clock.seen(day, examDay);
+            }
         }
         return clock;
     }

@@ -3,8 +3,9 @@ package notchbook.core.coverage;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,14 +29,14 @@ class RevisitTest {
 
     @Test
     void ignoresWhatCameBeforeTheLastPointWasCovered() {
-        var seen = new TreeSet<>(java.util.List.of(COVERED.minusDays(30), COVERED));
+        var seen = List.of(COVERED.minusDays(30), COVERED);
         assertThat(Revisit.through(COVERED, seen, Optional.empty()).startedOn()).isEqualTo(COVERED);
     }
 
     @ParameterizedTest
     @CsvSource({"14,0", "15,1", "10,-4"})
     void isOverdueAfterMoreDaysThanTheInterval(int daysLater, long overdue) {
-        var revisit = Revisit.through(COVERED, new TreeSet<>(), Optional.empty());
+        var revisit = Revisit.through(COVERED, List.of(), Optional.empty());
         assertThat(revisit.daysOverdue(COVERED.plusDays(daysLater), Optional.empty()))
                 .isEqualTo(overdue);
     }
@@ -44,7 +45,7 @@ class RevisitTest {
     @CsvSource({"56,1", "57,-6", "0,1", "-1,-6"})
     void halvesTheIntervalInTheEightWeeksBeforeTheExam(int daysToExam, long overdue) {
         var today = COVERED.plusDays(8);
-        var revisit = Revisit.through(COVERED, new TreeSet<>(), Optional.empty());
+        var revisit = Revisit.through(COVERED, List.of(), Optional.empty());
         assertThat(revisit.daysOverdue(today, Optional.of(today.plusDays(daysToExam))))
                 .isEqualTo(overdue);
     }
@@ -55,8 +56,8 @@ class RevisitTest {
         assertThat(work.topic("3.1").revisit()).contains(new Revisit(CoverageCase.TODAY.minusDays(1), 56));
     }
 
-    private static TreeSet<LocalDate> days(String seenAfter) {
-        var days = new TreeSet<LocalDate>();
+    private static List<LocalDate> days(String seenAfter) {
+        var days = new ArrayList<LocalDate>();
         for (var after : seenAfter.split(" ")) {
             if (!after.isEmpty()) {
                 days.add(COVERED.plusDays(Integer.parseInt(after)));

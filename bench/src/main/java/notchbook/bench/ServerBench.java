@@ -1,0 +1,201 @@
+package notchbook.bench;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.CookiePolicy;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.UUID;
+import java.util.function.Supplier;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Measures a running demo school over HTTP, as its student: opening a page of 100 entries; sealing a section of 40 pages
+ * with 60 photos, and its PDF. Makes what it needs in a notebook of its own.
+ */
+final class ServerBench {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    private static final int ENTRIES = 100;
+    private static final int PAGES = 40;
+    private static final int PHOTOS = 60;
+    private static final int OPENINGS = 300;
+
+    private final String address;
+    private final CookieManager cookies = new CookieManager(null, CookiePolicy.ACCEPT_ALL);
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    ServerBench(String address) {
+        this.address = address;
+    }
+
+    void run() {
+        signIn();
+        var book = first(get("/api/notebooks"), "title", "Physics: waves");
+        var classId = book.path("classId").asString();
+        var notebook = UUID.randomUUID();
+        put(
+                "/api/notebooks/" + notebook,
+                "{'title':'Bench','editionId':'%s','examYear':2028,'tier':'CORE','classId':'%s'}"
+                        .formatted(book.path("editionId").asString(), classId));
+        var section = UUID.randomUUID();
+        put("/api/sections/" + section, "{'notebookId':'%s','title':'Bench','topics':[]}".formatted(notebook));
+        openPage(section);
+        sealSection(notebook, classId);
+    }
+
+    private void openPage(UUID section) {
+        var page = page(section, "A hundred entries");
+        for (var i = 0; i < ENTRIES; i++) {
+            typed(
+                    page,
+                    "Entry " + i + ": "
+                            + "the sound goes there and back, so the distance is half of speed times time. ".repeat(5));
+        }
+        var times = new double[OPENINGS];
+        for (var i = 0; i < OPENINGS; i++) {
+            times[i] = millis(() -> get("/api/pages/" + page));
+        }
+        Arrays.sort(times);
+        System.out.printf(
+                "page of %d entries over HTTP: median %.1f ms, 95th percentile %.1f ms%n",
+                ENTRIES, times[OPENINGS / 2], times[OPENINGS * 95 / 100]);
+    }
+
+    private void sealSection(UUID notebook, String classId) {
+        var photos = new ArrayList<UUID>();
+        var pictures = get("/api/notebooks")
+                .valueStream()
+                .flatMap(book -> photosOf(book.path("id").asString()).stream())
+                .distinct()
+                .limit(10)
+                .toList();
+        var section = UUID.randomUUID();
+        put("/api/sections/" + section, "{'notebookId':'%s','title':'Forty pages','topics':[]}".formatted(notebook));
+        for (var p = 0; p < PAGES; p++) {
+            var page = page(section, "Page " + p);
+            typed(page, "What we saw. ".repeat(60));
+            for (var i = p * PHOTOS / PAGES; i < (p + 1) * PHOTOS / PAGES; i++) {
+                photos.add(entry(page, "PHOTO", "{}", ",'mediaId':'" + pictures.get(i % pictures.size()) + "'"));
+            }
+        }
+        var work = get("/api/hand-ins")
+                .valueStream()
+                .map(one -> one.path("setWork"))
+                .filter(one -> one.path("title").asString().equals("Ray diagrams"))
+                .findFirst()
+                .orElseThrow();
+        var id = UUID.randomUUID();
+        var seal = millis(() -> put(
+                "/api/hand-ins/" + id,
+                "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
+                        .formatted(section, work.path("id").asString())));
+        var read = millis(() -> get("/api/hand-ins/" + id));
+        var pdf = millis(() -> bytes("/api/hand-ins/" + id + "/pdf"));
+        System.out.printf(
+                "sealing %d pages with %d photos: %.0f ms; opening it, every byte checked: %.0f ms; its PDF: %.0f ms%n",
+                PAGES, photos.size(), seal, read, pdf);
+        send(HttpRequest.newBuilder(uri("/api/hand-ins/" + id)).DELETE());
+    }
+
+    private ArrayList<String> photosOf(String notebook) {
+        var found = new ArrayList<String>();
+        get("/api/notebooks/" + notebook).path("pages").forEach(page -> get("/api/pages/"
+                        + page.path("id").asString())
+                .path("entries")
+                .forEach(entry -> {
+                    if (entry.path("kind").asString().equals("PHOTO")) {
+                        found.add(entry.path("media").path("id").asString());
+                    }
+                }));
+        return found;
+    }
+
+    private void signIn() {
+        get("/api/me");
+        send(HttpRequest.newBuilder(uri("/api/sign-in"))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString("{\"name\":\"marlo\",\"password\":\"paper-edge-7\"}")));
+    }
+
+    private UUID page(UUID section, String title) {
+        var id = UUID.randomUUID();
+        put("/api/pages/" + id, "{'sectionId':'%s','title':'%s'}".formatted(section, title));
+        return id;
+    }
+
+    private void typed(UUID page, String words) {
+        entry(
+                page,
+                "TYPED",
+                "{'type':'doc','content':[{'type':'paragraph','content':[{'type':'text','text':'" + words + "'}]}]}",
+                "");
+    }
+
+    private UUID entry(UUID page, String kind, String content, String media) {
+        var id = UUID.randomUUID();
+        put(
+                "/api/entries/" + id,
+                "{'baseVersion':0,'pageId':'%s','kind':'%s','content':%s,'caption':'Wall','width':'HALF'%s}"
+                        .formatted(page, kind, content, media));
+        return id;
+    }
+
+    private JsonNode get(String path) {
+        return MAPPER.readTree(bytes(path));
+    }
+
+    private byte[] bytes(String path) {
+        return send(HttpRequest.newBuilder(uri(path)).GET()).body();
+    }
+
+    private JsonNode put(String path, String json) {
+        var request = HttpRequest.newBuilder(uri(path))
+                .header("Content-Type", "application/json")
+                .PUT(BodyPublishers.ofString(json.replace('\'', '"')));
+        var body = send(request).body();
+        return body.length == 0 ? MAPPER.missingNode() : MAPPER.readTree(body);
+    }
+
+    private HttpResponse<byte[]> send(HttpRequest.Builder request) {
+        cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .findFirst()
+                .ifPresent(token -> request.header("X-XSRF-TOKEN", token.getValue()));
+        try {
+            var response = http.send(request.build(), BodyHandlers.ofByteArray());
+            if (response.statusCode() >= 400) {
+                throw new IllegalStateException(
+                        response.uri() + " answered " + response.statusCode() + ": " + new String(response.body()));
+            }
+            return response;
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(
+                    "Is the demo school running at " + address + "? Start it with ./notchbook demo.", broken);
+        }
+    }
+
+    private URI uri(String path) {
+        return URI.create(address + path);
+    }
+
+    private static JsonNode first(JsonNode list, String field, String value) {
+        return list.valueStream()
+                .filter(one -> one.path(field).asString().equals(value))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double millis(Supplier<?> work) {
+        var began = System.nanoTime();
+        work.get();
+        return (System.nanoTime() - began) / 1e6;
+    }
+}

@@ -1,0 +1,87 @@
+import { beforeEach, expect, type Mock, test, vi } from 'vitest';
+import { api } from '../api';
+import { Outbox } from './Outbox';
+
+type Sent = { params: { path: { id: string } }; body: Record<string, unknown> };
+
+const send = vi.spyOn(api, 'PUT') as unknown as Mock<(path: string, sent: Sent) => Promise<unknown>>;
+const WORK = {
+  id: 'e1',
+  pageId: 'p1',
+  kind: 'TYPED',
+  content: { type: 'doc' },
+  caption: '',
+  width: 'FULL',
+} as const;
+const MILLIS = 4_000;
+
+let outbox: Outbox;
+let person = 0;
+
+const kept = async (_: string, { params, body }: Sent) => ({
+  data: { ...body, id: params.path.id, version: Number(body.baseVersion) + 1, notches: [] },
+  response: new Response(),
+});
+const problem = (status: number, detail: string) => async () => ({
+  error: { detail },
+  response: new Response(null, { status }),
+});
+const sent = () => send.mock.calls.map(([, one]) => one);
+
+beforeEach(async () => {
+  send.mockReset().mockImplementation(kept);
+  outbox = new Outbox(`person-${person++}`, () => {});
+  await outbox.open();
+});
+
+test('sends what was typed once, and says that nothing waits', async () => {
+  outbox.keep(WORK);
+  outbox.keep({ ...WORK, caption: 'Echo' });
+  expect(outbox.snapshot().waiting.size).toBe(1);
+  await vi.waitFor(() => expect(outbox.snapshot().waiting.size).toBe(0), MILLIS);
+  expect(sent().map(({ body }) => [body.baseVersion, body.caption])).toEqual([[0, 'Echo']]);
+});
+
+test('makes the next change from the version that the server gave', async () => {
+  outbox.keep(WORK);
+  await vi.waitFor(() => expect(outbox.snapshot().waiting.size).toBe(0), MILLIS);
+  outbox.keep({ ...WORK, caption: 'more' });
+  await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(2), MILLIS);
+  expect(sent()[1]?.body.baseVersion).toBe(1);
+});
+
+test('keeps waiting while the network is down and sends when it is back', async () => {
+  send.mockRejectedValueOnce(new TypeError('no network'));
+  outbox.keep(WORK);
+  await vi.waitFor(() => expect(outbox.snapshot().isOffline).toBe(true), MILLIS);
+  expect(outbox.snapshot().waiting.size).toBe(1);
+  await outbox.send();
+  expect(outbox.snapshot()).toMatchObject({ isOffline: false, waiting: new Map() });
+});
+
+test('keeps both when another device was faster', async () => {
+  send.mockImplementationOnce(problem(409, 'Both are kept.'));
+  outbox.keep({ ...WORK, caption: 'mine' });
+  await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(2), MILLIS);
+  const [first, second] = sent();
+  expect(first?.params.path.id).not.toBe(second?.params.path.id);
+  expect(second?.body).toMatchObject({ baseVersion: 0, caption: 'mine' });
+  expect(outbox.snapshot().messages).toEqual(['Both are kept.']);
+});
+
+test('says why when the server refuses, and lets the page be as before', async () => {
+  send.mockImplementationOnce(problem(422, 'This is not a picture.'));
+  outbox.keep(WORK);
+  await vi.waitFor(() => expect(outbox.snapshot().messages).toEqual(['This is not a picture.']), MILLIS);
+  expect(outbox.snapshot().waiting.size).toBe(0);
+});
+
+test('takes up what an earlier visit left', async () => {
+  send.mockRejectedValue(new TypeError('no network'));
+  await outbox.keep({ ...WORK, caption: 'left behind' });
+  send.mockReset().mockImplementation(kept);
+  const again = new Outbox(`person-${person - 1}`, () => {});
+  await again.open();
+  await vi.waitFor(() => expect(send).toHaveBeenCalled(), MILLIS);
+  expect(sent().at(-1)?.body).toMatchObject({ caption: 'left behind' });
+});
