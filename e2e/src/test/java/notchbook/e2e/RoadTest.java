@@ -247,7 +247,11 @@ class RoadTest {
     @Test
     @Order(13)
     void isCheckedInTheEnd() {
-        tolland.reload().go("Marsh, H").sees("version 2").sees("We timed twenty claps.").sees("being read");
+        tolland.reload()
+                .go("Marsh, H")
+                .sees("version 2")
+                .sees("We timed twenty claps.")
+                .sees("being read");
         tolland.key("y").sees("This version is checked");
         hal.page().navigate(Stage.address() + "/hand-ins");
         hal.sees("checked");
