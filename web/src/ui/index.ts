@@ -2,6 +2,7 @@ export { Button, Key } from './Button';
 export { Card, Empty } from './Card';
 export { Dialog } from './Dialog';
 export { ChoiceField, TextField, Trouble } from './Field';
+export { Heading } from './Heading';
 export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { useKeys } from './useKeys';

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-q
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Button, Card, Empty, evidenceOf, plural, Shape, Trouble, useKeys } from '../../ui';
+import { Button, Card, Empty, evidenceOf, Heading, plural, Shape, Trouble, useKeys } from '../../ui';
 import { AddDialog } from './AddDialog';
 import { collectionQuery } from './queries';
 
@@ -39,7 +39,7 @@ export function CollectionScreen() {
     <div className="max-w-4xl">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-[24px]">{collection.title}</h1>
+          <Heading name={collection.title} className="text-[24px]" />
           <p className="text-soft">
             {[collection.purpose, plural(collection.items.length, 'thing')].filter(Boolean).join(' · ')}
           </p>

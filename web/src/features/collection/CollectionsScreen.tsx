@@ -3,7 +3,7 @@ import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, Empty, plural, TextField, Trouble } from '../../ui';
+import { Button, Card, Empty, Heading, plural, TextField, Trouble } from '../../ui';
 import { collectionsQuery } from './queries';
 
 export function CollectionsScreen() {
@@ -29,7 +29,7 @@ export function CollectionsScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] max-w-5xl items-start gap-4 lg:grid-cols-[1fr_320px]">
       <div>
-        <h1 className="mb-3 text-[24px]">Collections</h1>
+        <Heading name="Collections" />
         <Card>
           {collections.length === 0 && (
             <Empty>
@@ -54,7 +54,7 @@ export function CollectionsScreen() {
           </ul>
         </Card>
       </div>
-      <div className="lg:mt-[46px]">
+      <div className="lg:mt-[38px]">
         <Card title="New collection">
           <form onSubmit={submit}>
             <Trouble>{make.error?.message}</Trouble>

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-q
 import { Fragment, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Button, KIND_NAMES, percent, Shape } from '../../ui';
+import { Button, Heading, KIND_NAMES, percent, Shape } from '../../ui';
 import { contentsQuery } from '../notebook';
 import { coverageQuery } from './queries';
 import { WeekGrid, weeksShown } from './WeekGrid';
@@ -24,7 +24,7 @@ export function CoverageScreen() {
   return (
     <div className="max-w-[1040px]">
       <div className="mb-3 flex flex-wrap items-end gap-x-7 gap-y-2">
-        <h1 className="sr-only">Coverage of {notebook.title}</h1>
+        <Heading name={`Coverage of ${notebook.title}`} className="sr-only" />
         <Figure value={percent(coverage.marksCovered)} words="of the marks have notes behind them" />
         <Figure
           value={String(coverage.pointsBare)}
@@ -42,7 +42,7 @@ export function CoverageScreen() {
       </div>
       <NextCards coverage={coverage} notebook={id} />
       <div className="overflow-x-auto rounded-lg bg-card">
-        <table className="w-full min-w-[900px] border-collapse">
+        <table className="w-full min-w-[1000px] border-collapse">
           <thead className="text-left text-[12.5px] text-soft">
             <tr className="border-b border-line">
               <th className="w-[230px] py-2 pl-12 font-normal">Topic</th>

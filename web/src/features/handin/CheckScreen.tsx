@@ -3,7 +3,7 @@ import { type FormEvent, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
-import { Button, Card, Empty, Trouble, useKeys } from '../../ui';
+import { Button, Card, Empty, Heading, Trouble, useKeys } from '../../ui';
 import { registerQuery, versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
@@ -17,7 +17,7 @@ export function CheckScreen() {
   const waiting = register.students.filter((line) => line.latest?.state === 'WAITING').length;
   return (
     <div className="max-w-2xl">
-      <h1 className="mb-2 text-[24px]">{register.setWork.title}</h1>
+      <Heading name={register.setWork.title} className="mb-2 text-[24px]" />
       <p className="mb-4">{register.setWork.instructions}</p>
       <Empty>
         {waiting > 0 ? `${waiting} wait to be read. Choose one at the left.` : 'Nothing waits to be read.'}
@@ -72,9 +72,7 @@ function Reading({ id, register }: { id: string; register: Api['RegisterView'] }
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
         <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
-          <h1 className="text-[18px]">
-            {version.student} · version {version.version}
-          </h1>
+          <Heading name={`${version.student} · version ${version.version}`} className="text-[18px]" />
           <SealBadge version={version} />
         </div>
         <Trouble>{act.error?.message}</Trouble>

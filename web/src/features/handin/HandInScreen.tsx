@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { useOutbox } from '../../device';
-import { Button, Card, ChoiceField, plural, Trouble } from '../../ui';
+import { Button, Card, ChoiceField, Heading, plural, Trouble } from '../../ui';
 import { contentsQuery } from '../notebook';
 import { readyQuery } from './queries';
 import { dueLine, STATE_WORDS } from './words';
@@ -34,7 +34,7 @@ export function HandInScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_372px]">
       <div className="min-w-0">
-        <h1 className="text-[24px]">Hand in “{ready.title}”</h1>
+        <Heading name={`Hand in “${ready.title}”`} className="text-[24px]" />
         <p className="mb-3 text-soft">
           {plural(ready.pages, 'page')} · for {ready.setWork.teacher}'s {ready.setWork.title} ·{' '}
           {dueLine(ready.setWork)}

@@ -1,7 +1,7 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Card, Empty, moment, plural } from '../../ui';
+import { Card, Empty, Heading, moment, plural } from '../../ui';
 import { contentsQuery, notebooksQuery } from '../notebook';
 import { rulerQuery } from '../shell/queries';
 import { askedQuery } from './queries';
@@ -13,7 +13,7 @@ export function HandInsScreen() {
   const today = useSuspenseQuery(rulerQuery).data.today;
   return (
     <div className="max-w-4xl">
-      <h1 className="mb-3 text-[24px]">Hand-ins</h1>
+      <Heading name="Hand-ins" />
       {asked.length === 0 && <Empty>Your teachers have not asked for anything yet.</Empty>}
       {asked.map((one) => (
         <AskedCard key={one.setWork.id} asked={one} today={today} />

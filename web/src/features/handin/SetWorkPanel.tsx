@@ -50,9 +50,9 @@ function Register({ setWork }: { setWork: string }) {
       </p>
       {inside.map((line) => (
         <NavLink key={line.student} to={`/set-work/${setWork}/${line.latest?.id}`} className={row}>
-          <span className="flex-1">{listName(line.name)}</span>
+          <span className="flex-1 whitespace-nowrap">{listName(line.name)}</span>
           <span
-            className={`text-[12.5px] ${line.latest?.state === 'WAITING' ? 'font-semibold text-petrol' : 'text-soft'}`}
+            className={`text-right text-[12.5px] ${line.latest?.state === 'WAITING' ? 'font-semibold text-petrol' : 'text-soft'}`}
           >
             {versionWords(line.latest)}
           </span>

@@ -3,7 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, ChoiceField, Empty, TextField, Trouble } from '../../ui';
+import { Button, Card, ChoiceField, Empty, Heading, TextField, Trouble } from '../../ui';
 import { editionQuery } from '../notebook';
 import { editionsQuery } from '../notebook/queries';
 import { useMe } from '../people';
@@ -16,7 +16,7 @@ export function SetWorkScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] max-w-5xl items-start gap-4 lg:grid-cols-[1fr_330px]">
       <div>
-        <h1 className="mb-3 text-[24px]">Set work</h1>
+        <Heading name="Set work" />
         <Card>
           {all.length === 0 && <Empty>You have not set anything yet.</Empty>}
           <ul>
@@ -44,7 +44,7 @@ export function SetWorkScreen() {
           </ul>
         </Card>
       </div>
-      <div className="lg:mt-[46px]">
+      <div className="lg:mt-[38px]">
         <NewSetWork />
       </div>
     </div>

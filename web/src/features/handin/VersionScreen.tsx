@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, unwrap } from '../../api';
-import { Button, Card, Trouble } from '../../ui';
+import { Button, Card, Heading, Trouble } from '../../ui';
 import { versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
@@ -24,9 +24,7 @@ export function VersionScreen() {
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
         <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
-          <h1 className="text-[20px]">
-            {version.setWork.title} · version {version.version}
-          </h1>
+          <Heading name={`${version.setWork.title} · version ${version.version}`} className="text-[20px]" />
           <SealBadge version={version} />
         </div>
         <Trouble>{takeBack.error?.message}</Trouble>

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { api, unwrap } from '../../api';
-import { Button, Card, Empty, moment, Trouble } from '../../ui';
+import { Button, Card, Empty, Heading, moment, Trouble } from '../../ui';
 import { binQuery } from './queries';
 
 export function BinScreen() {
@@ -17,7 +17,7 @@ export function BinScreen() {
   });
   return (
     <div className="max-w-3xl">
-      <h1 className="mb-3 text-[24px]">Bin</h1>
+      <Heading name="Bin" />
       <Trouble>{restore.error?.message}</Trouble>
       <Card>
         {bin.length === 0 && (

@@ -2,7 +2,7 @@ import { ArrowBendUpLeft, Books, ChartBar, PaperPlaneTilt, Scissors, Trash } fro
 import { useQuery } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
-import { NavLink, useNavigate } from 'react-router';
+import { NavLink, useNavigate, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { contentsQuery, notebooksQuery, useNotebook } from './queries';
 import { childrenOf } from './sections';
@@ -11,6 +11,8 @@ import { childrenOf } from './sections';
 export function ContentsPanel({ onGo }: { onGo: () => void }) {
   const notebook = useNotebook();
   const contents = useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data;
+  const { section, page } = useParams();
+  const open = section ?? contents?.pages.find((one) => one.id === page)?.sectionId;
   return (
     <nav
       aria-label="Contents"
@@ -20,7 +22,7 @@ export function ContentsPanel({ onGo }: { onGo: () => void }) {
       <NotebookMenu current={notebook} />
       {notebook && contents && (
         <>
-          <SectionList sections={contents.sections} parent={undefined} notebook={notebook.id} depth={0} />
+          <SectionList contents={contents} parent={undefined} open={open} depth={0} />
           <NavLink
             to={`/n/${notebook.id}`}
             end
@@ -57,24 +59,25 @@ function Way({ to, icon, name }: { to: string; icon: ReactNode; name: string }) 
   );
 }
 
+/** The sections below a parent; the open one, or the one of the open page, stands out. */
 function SectionList({
-  sections,
+  contents,
   parent,
-  notebook,
+  open,
   depth,
 }: {
-  sections: Api['SectionView'][];
+  contents: Api['ContentsView'];
   parent: string | undefined;
-  notebook: string;
+  open: string | undefined;
   depth: number;
 }) {
   return (
     <ul className={depth === 0 ? 'mt-2' : depth > 1 ? 'pl-3' : ''}>
-      {childrenOf(sections, parent).map((section) => (
+      {childrenOf(contents.sections, parent).map((section) => (
         <li key={section.id} className={depth === 0 ? 'mb-2.5' : ''}>
           <NavLink
-            to={`/n/${notebook}/s/${section.id}`}
-            className={({ isActive }) => `${row(isActive)} ${depth === 0 ? 'font-semibold' : ''}`}
+            to={`/n/${contents.notebook.id}/s/${section.id}`}
+            className={`${row(section.id === open)} ${depth === 0 ? 'font-semibold' : ''}`}
           >
             <span className="w-6 shrink-0 text-right text-[12px] text-soft">{section.code}</span>
             <span className="min-w-0 flex-1">{section.title}</span>
@@ -82,7 +85,7 @@ function SectionList({
               <span className="text-[12px] text-soft">{section.pages}</span>
             )}
           </NavLink>
-          <SectionList sections={sections} parent={section.id} notebook={notebook} depth={depth + 1} />
+          <SectionList contents={contents} parent={section.id} open={open} depth={depth + 1} />
         </li>
       ))}
     </ul>

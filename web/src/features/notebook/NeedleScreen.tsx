@@ -2,7 +2,7 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
-import { Button, dayName, Empty, evidenceOf, length, plural, Shape } from '../../ui';
+import { Button, dayName, Empty, evidenceOf, Heading, length, plural, Shape } from '../../ui';
 import { documentText } from './documentText';
 import { InkView } from './InkView';
 import type { InkDrawing } from './ink';
@@ -25,9 +25,10 @@ export function NeedleScreen() {
     choose(nodes.includes(node) ? nodes.filter((one) => one !== node) : [...nodes, node]);
   return (
     <div className="max-w-4xl">
-      <h1 className="mb-2 text-[24px]">
-        {nodes.length === 0 ? 'Needle' : `${plural(found.length, 'entry', 'entries')} fell out`}
-      </h1>
+      <Heading
+        name={nodes.length === 0 ? 'Needle' : `${plural(found.length, 'entry', 'entries')} fell out`}
+        className="mb-2 text-[24px]"
+      />
       <div className="mb-4 flex flex-wrap items-center gap-2">
         {points
           .filter((point) => nodes.includes(point.id))

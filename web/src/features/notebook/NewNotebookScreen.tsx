@@ -3,7 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, Problem, unwrap } from '../../api';
-import { Button, Card, ChoiceField, TextField, Trouble } from '../../ui';
+import { Button, Card, ChoiceField, Heading, TextField, Trouble } from '../../ui';
 import { useMe } from '../people';
 import { editionsQuery } from './queries';
 import { readSyllabus } from './readSyllabus';
@@ -38,7 +38,7 @@ export function NewNotebookScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] max-w-4xl items-start gap-3.5 md:grid-cols-2">
       <div>
-        <h1 className="mb-3 text-[24px]">New notebook</h1>
+        <Heading name="New notebook" />
         <Card>
           <form onSubmit={submit}>
             <Trouble>{make.error?.message}</Trouble>
@@ -99,7 +99,7 @@ function SyllabusFile() {
     read.mutate(new FormData(event.currentTarget));
   };
   return (
-    <div className="md:mt-[46px]">
+    <div className="md:mt-[38px]">
       <Card title="The syllabus is not in the list?">
         <form onSubmit={submit}>
           <p className="mb-3 text-soft">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, Empty, Trouble } from '../../ui';
+import { Button, Card, Empty, Heading, Trouble } from '../../ui';
 import { contentsQuery } from './queries';
 import { inOrder, type Placed, placeAfter } from './sections';
 
@@ -29,7 +29,7 @@ export function NotebookScreen() {
   const placed = inOrder(contents.sections);
   return (
     <div className="max-w-3xl">
-      <h1 className="mb-1 text-[24px]">{contents.notebook.title}: sections</h1>
+      <Heading name={`Sections of ${contents.notebook.title}`} className="mb-1 text-[24px]" />
       <p className="mb-3 text-soft">{contents.notebook.edition}</p>
       <Trouble>{change.error?.message}</Trouble>
       <Card>

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Button, Trouble } from '../../ui';
+import { Button, Heading, Trouble } from '../../ui';
 import { pageQuery } from './queries';
 
 const PAUSE_MILLIS = 700;
@@ -34,15 +34,16 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
   return (
     <>
       <div className="flex items-start gap-2">
-        <h1 className="min-w-0 flex-1">
+        <Heading name={page.title} className="min-w-0 flex-1">
           <span className="sr-only">{page.title}</span>
-          <input
+          <textarea
             aria-label="Title of the page"
+            rows={1}
             value={title}
             maxLength={120}
-            className="w-full bg-transparent font-head text-[24px] leading-tight font-bold"
+            className="field-sizing-content block w-full resize-none bg-transparent font-head text-[24px] leading-tight font-bold"
             onChange={(event) => {
-              const next = event.target.value;
+              const next = event.target.value.replaceAll('\n', ' ');
               setTitle(next);
               clearTimeout(timer.current);
               timer.current = setTimeout(() => keep(next), PAUSE_MILLIS);
@@ -50,7 +51,7 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
             onBlur={() => keep(title)}
             onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
           />
-        </h1>
+        </Heading>
         <Button
           look="quiet"
           className="no-print text-[13px] font-normal text-soft"

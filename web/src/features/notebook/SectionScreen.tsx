@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, dayName, Empty, plural, Trouble, useKeys } from '../../ui';
+import { Button, Card, dayName, Empty, Heading, plural, Trouble, useKeys } from '../../ui';
 import { contentsQuery, editionQuery } from './queries';
 import { childrenOf } from './sections';
 
@@ -40,10 +40,10 @@ export function SectionScreen() {
     <div className="grid grid-cols-[minmax(0,1fr)] max-w-6xl items-start gap-4 lg:grid-cols-[1fr_300px]">
       <div>
         <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
-          <h1 className="text-[24px]">
+          <Heading name={[section.code, section.title].filter(Boolean).join(' ')} className="text-[24px]">
             {section.code && <span className="text-petrol">{section.code} </span>}
             {section.title}
-          </h1>
+          </Heading>
           <Link
             to={`/n/${notebook}/s/${id}/hand-in`}
             className="rounded-md border border-line bg-card px-3 py-1.5 font-semibold hover:border-petrol"

@@ -41,9 +41,9 @@ export function TypedEntry({ content, isChosen, onChange }: Props) {
     onUpdate: ({ editor: changed }) => latest.current(changed.getJSON()),
   });
   useEffect(() => {
-    // Words from another tab or device come in only while nobody is typing here.
-    const isSame = JSON.stringify(editor.getJSON()) === JSON.stringify(content);
-    if (!editor.isFocused && !isSame)
+    // Words from another tab or device come in only while nobody is typing here; an editor that React has put away takes none.
+    if (editor.isDestroyed || editor.isFocused) return;
+    if (!editor.schema.nodeFromJSON(content).eq(editor.state.doc))
       editor.commands.setContent(content as JSONContent, { emitUpdate: false });
   }, [content, editor]);
   return (

@@ -26,6 +26,7 @@ export function SignInScreen({ isUnreachable }: { isUnreachable: boolean }) {
           ))}
         </div>
         <form onSubmit={submit} className="mt-2 rounded-lg bg-card p-7 shadow-[0_1px_3px_rgb(23_38_45/12%)]">
+          <title>Sign in · Notchbook</title>
           <h1 className="text-[26px]">Notchbook</h1>
           <p className="mt-1 mb-5 text-soft">Your notes, keyed to the syllabus.</p>
           {isUnreachable && (

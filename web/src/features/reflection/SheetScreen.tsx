@@ -2,7 +2,7 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { useParams } from 'react-router';
 import type { Api } from '../../api';
-import { Card, countWords, Empty, evidenceOf, percent, Shape, Trouble, wordsPlace } from '../../ui';
+import { Card, countWords, Empty, evidenceOf, Heading, percent, Shape, Trouble, wordsPlace } from '../../ui';
 import { coverageQuery } from '../coverage';
 import { sheetQuery } from './queries';
 import { type Sheet, useSheet } from './useSheet';
@@ -28,7 +28,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0">
         <div className="flex items-baseline justify-between gap-3">
-          <h1 className="mb-2 text-[24px]">Week {week}, looking back</h1>
+          <Heading name={`Week ${week}, looking back`} className="mb-2 text-[24px]" />
           <output className="text-[13px] text-soft" aria-live="polite">
             {kept}
           </output>

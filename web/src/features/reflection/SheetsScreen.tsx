@@ -1,6 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { Card, dayName, plural, Shape } from '../../ui';
+import { Card, dayName, Heading, plural, Shape } from '../../ui';
 import { sheetsQuery } from './queries';
 
 /** The weekly reflections of a notebook, week by week. */
@@ -9,7 +9,7 @@ export function SheetsScreen() {
   const sheets = useSuspenseQuery(sheetsQuery(notebook)).data;
   return (
     <div className="max-w-3xl">
-      <h1 className="mb-3 text-[24px]">Weekly reflections</h1>
+      <Heading name="Weekly reflections" />
       <Card>
         <ul>
           {sheets.map((sheet) => (
@@ -21,8 +21,10 @@ export function SheetsScreen() {
                 <span className={`self-center ${sheet.words > 0 ? 'text-ink' : 'text-line'}`}>
                   <Shape kind="REFLECTION" silent />
                 </span>
-                <b className="w-20">Week {sheet.week}</b>
-                <span className="w-28 text-[13px] text-soft">from {dayName(sheet.monday)}</span>
+                <b className="w-18 shrink-0">Week {sheet.week}</b>
+                <span className="w-32 shrink-0 text-[13px] whitespace-nowrap text-soft">
+                  from {dayName(sheet.monday)}
+                </span>
                 <span className="flex-1">
                   {sheet.words === 0 ? (
                     <span className="text-soft">not written</span>

@@ -1,7 +1,7 @@
 import { queryOptions, useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Card, dayName, Empty, evidenceOf, percent, Shape } from '../../ui';
+import { Card, dayName, Empty, evidenceOf, Heading, percent, Shape } from '../../ui';
 import { askedQuery, dueWords, STATE_WORDS } from '../handin';
 import { rulerQuery } from '../shell/queries';
 
@@ -24,8 +24,8 @@ export function WeekScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0">
-        <h1 className="mb-3 text-[24px]">{title(week)}</h1>
-        <ol className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5">
+        <Heading name={title(week)} />
+        <ol className="grid grid-cols-1 gap-2 sm:grid-cols-3 lg:grid-cols-5">
           {week.days.map((day) => (
             <DayCard key={day.day} day={day} isToday={day.day === today} />
           ))}
@@ -110,7 +110,7 @@ const title = (week: Api['WeekView']) =>
 function DayCard({ day, isToday }: { day: Api['DayView']; isToday: boolean }) {
   return (
     <li
-      className={`min-h-[132px] rounded-lg bg-card p-2.5 ${isToday ? 'shadow-[inset_0_3px_var(--brass)]' : ''}`}
+      className={`min-h-12 rounded-lg sm:min-h-[132px] bg-card p-2.5 ${isToday ? 'shadow-[inset_0_3px_var(--brass)]' : ''}`}
     >
       <h2 className="mb-1.5 text-[14px]">{dayName(day.day)}</h2>
       <ul>
@@ -123,7 +123,7 @@ function DayCard({ day, isToday }: { day: Api['DayView']; isToday: boolean }) {
               <span className="mt-1 flex">
                 <Shape kind={evidenceOf(made.kind)} size={10} />
               </span>
-              <span className="min-w-0 truncate">{made.name}</span>
+              <span className="line-clamp-2 min-w-0">{made.name}</span>
             </Link>
           </li>
         ))}

@@ -7,9 +7,11 @@ import java.util.stream.Stream;
 import notchbook.app.people.Person;
 import notchbook.app.people.Role;
 import notchbook.app.people.SchoolClass;
+import org.springframework.stereotype.Component;
 
 /** The people of the demo school. */
-final class Cast {
+@Component
+class Cast {
     static final String PASSWORD = "paper-edge-7";
 
     final Person marlo = new Person(UUID.randomUUID(), "marlo", "Marlo Quist", Role.STUDENT);

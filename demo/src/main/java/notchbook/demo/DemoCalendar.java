@@ -10,9 +10,11 @@ import notchbook.core.calendar.SchoolYear;
 
 /** The demo year, laid so that today lies in teaching week 12: 36 weeks with breaks after weeks 8, 14, 20 and 27. */
 record DemoCalendar(SchoolYear year, List<Break> breaks) {
+    static final int THIS_WEEK = 12;
+
     static DemoCalendar around(LocalDate today) {
         var thisMonday = today.with(previousOrSame(MONDAY));
-        var firstMonday = thisMonday.minusWeeks(12);
+        var firstMonday = thisMonday.minusWeeks(THIS_WEEK);
         var breaks = List.of(
                 pause("Autumn break", firstMonday, 8, 1),
                 pause("Winter break", firstMonday, 15, 2),

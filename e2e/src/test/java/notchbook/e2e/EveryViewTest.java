@@ -71,6 +71,17 @@ class EveryViewTest {
     }
 
     @Test
+    void opensAPageStraightFromItsAddressEveryTime() {
+        for (var i = 0; i < 6; i++) {
+            try (var fresh = chrome.context(390, 780)) {
+                var page = Chrome.signIn(fresh.newPage(), "marlo");
+                Views.of(page).get(1).open(page);
+            }
+        }
+        assertThat(chrome.complaints()).isEmpty();
+    }
+
+    @Test
     void letsAKeyboardAloneGoFromSignInToANotchedPage() {
         var page = chrome.context(1280, 800).newPage();
         page.navigate(Stage.address());

@@ -1,10 +1,13 @@
 package notchbook.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** The main views of the demo school as a person has them, with the addresses that lead there. */
 record Views(String name, String path) {
@@ -67,5 +70,7 @@ record Views(String name, String path) {
         page.navigate(Stage.address() + path);
         page.locator("#screen h1").first().waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertThat(page.locator("h1").first()).not().hasText("That did not open");
+        assertThat(page).hasTitle(Pattern.compile(".+ · Notchbook"));
     }
 }

@@ -1,0 +1,88 @@
+package notchbook.demo;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.collection.Collections;
+import notchbook.app.collection.ItemKind;
+import notchbook.app.notebook.Notebooks;
+import notchbook.demo.NotebookMaker.Book;
+import org.springframework.stereotype.Component;
+
+/** Gathers Marlo's collections. */
+@Component
+class CollectionMaker {
+    private final Cast cast;
+    private final Notebooks notebooks;
+    private final Collections collections;
+    private final NotebookMaker maker;
+
+    CollectionMaker(Cast cast, Notebooks notebooks, Collections collections, NotebookMaker maker) {
+        this.cast = cast;
+        this.notebooks = notebooks;
+        this.collections = collections;
+        this.maker = maker;
+    }
+
+    void make(Book geography, Book physics) {
+        var costs = collection("Sea defences: what each one costs", "For the coast write-up");
+        link(costs, "Town report on the sea wall", "https://skerrow.example/wall", "Page 12 has the costs.");
+        entries(geography, costs, "Recurved wall, our field trip", "Warden on the groynes");
+        note(costs, "Beach nourishment", "840 a metre, lasts 5 years. Has to be done again and again.");
+        note(costs, "Dune fences", "95 a metre, lasts 4 years. Merle Dunes has them.");
+        file(costs, "Questions for the warden.txt", "1. Who pays?\n2. What happens at Merle Dunes?\n");
+        var films = collection("Waves, to look at again", "Before the paper in spring");
+        link(films, "Ripple tank in slow motion", "https://films.example/ripple-tank", "From 2:10 on.");
+        link(films, "How a strobe makes waves stand", "https://films.example/strobe", "");
+        entries(physics, films, "Ripple tank from above, motor on slow", "Counting the flashes");
+        var sky = collection("Open: why is the sky blue?", "Only for exams from 2028");
+        link(sky, "Scattering, explained with milk", "https://kitchen.example/milk-sky", "Try it at home.");
+    }
+
+    private UUID collection(String title, String purpose) {
+        var id = UUID.randomUUID();
+        collections.keep(cast.marlo, id, title, purpose);
+        return id;
+    }
+
+    private void link(UUID collection, String title, String url, String note) {
+        add(collection, ItemKind.LINK, title, note, Optional.of(url), Optional.empty(), Optional.empty());
+    }
+
+    private void note(UUID collection, String title, String words) {
+        add(collection, ItemKind.NOTE, title, words, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private void file(UUID collection, String name, String content) {
+        var media = maker.keep(cast.marlo, name, content.getBytes(StandardCharsets.UTF_8));
+        add(collection, ItemKind.FILE, name, "", Optional.empty(), Optional.of(media), Optional.empty());
+    }
+
+    private void entries(Book book, UUID collection, String... captions) {
+        notebooks.entries(book.notebook()).stream()
+                .filter(entry -> List.of(captions).contains(entry.caption()))
+                .forEach(entry -> add(
+                        collection,
+                        ItemKind.ENTRY,
+                        entry.caption(),
+                        "",
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(entry.id())));
+    }
+
+    private void add(
+            UUID collection,
+            ItemKind kind,
+            String title,
+            String note,
+            Optional<String> url,
+            Optional<UUID> media,
+            Optional<UUID> entry) {
+        collections.add(
+                cast.marlo,
+                collection,
+                new Collections.NewItem(UUID.randomUUID(), kind, title, note, url, media, entry));
+    }
+}

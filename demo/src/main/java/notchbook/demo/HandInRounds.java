@@ -1,0 +1,148 @@
+package notchbook.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import notchbook.app.handin.SetWork;
+import notchbook.demo.NotebookMaker.Book;
+import org.springframework.stereotype.Component;
+
+/** What was asked in each class and how far it has come: hand-ins in every state. */
+@Component
+class HandInRounds {
+    private final Cast cast;
+    private final HandInMaker handIns;
+    private final NotebookMaker maker;
+
+    HandInRounds(Cast cast, HandInMaker handIns, NotebookMaker maker) {
+        this.cast = cast;
+        this.handIns = handIns;
+        this.maker = maker;
+    }
+
+    void make(Map<String, Book> books, List<Book> classBooks, DemoCalendar calendar) {
+        var physics = books.get("physics");
+        var waves = handIns.set(
+                cast.tolland,
+                cast.physics,
+                physics.nodes().get("1.1"),
+                "Two kinds of wave",
+                "One page that tells transverse from longitudinal, with a drawing.",
+                calendar.day(3, 4));
+        var echo = handIns.set(
+                cast.tolland,
+                cast.physics,
+                physics.nodes().get("2.3"),
+                "Echo practical",
+                "Time an echo, say how far the wall is, and what could be wrong with it. Typed, drawn and a photo.",
+                calendar.day(DemoCalendar.THIS_WEEK, 4));
+        var mirrors = handIns.set(
+                cast.tolland,
+                cast.physics,
+                physics.nodes().get("3.1"),
+                "Ray diagrams",
+                "Three rays at a mirror, drawn with a ruler.",
+                calendar.day(13, 2));
+        sendAll(waves, "1.1", physics, classBooks, calendar);
+        var section = physics.sections().get("2.3");
+        var first = handIns.seal(cast.marlo, section, echo, calendar.day(11, 0));
+        handIns.decide(
+                cast.tolland,
+                cast.marlo,
+                section,
+                first,
+                calendar.day(11, 1),
+                false,
+                "Say how many claps you timed.",
+                "Show the way back in the drawing too.");
+        sendEcho(echo, classBooks, calendar);
+        for (var i = 2; i < classBooks.size(); i += 3) {
+            handIns.seal(
+                    classBooks.get(i).owner(),
+                    classBooks.get(i).sections().get("3.1"),
+                    mirrors,
+                    maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 0)));
+        }
+        askInGeography(books.get("geography"), calendar);
+        askInMusic(books.get("music"), calendar);
+    }
+
+    private void askInGeography(Book geography, DemoCalendar calendar) {
+        var meander = handIns.set(
+                cast.farrant,
+                cast.geography,
+                geography.nodes().get("1.3"),
+                "Meander section",
+                "A labelled cross-section.",
+                calendar.day(4, 4));
+        handIns.set(
+                cast.farrant,
+                cast.geography,
+                geography.nodes().get("2.5"),
+                "Coast walk write-up",
+                "What each defence costs, and whom.",
+                calendar.day(DemoCalendar.THIS_WEEK, 4));
+        var bend = handIns.seal(cast.marlo, geography.sections().get("1.3"), meander, calendar.day(4, 3));
+        handIns.decide(
+                cast.farrant,
+                cast.marlo,
+                geography.sections().get("1.3"),
+                bend,
+                calendar.day(5, 0),
+                true,
+                "Clear, and the depth is right.");
+    }
+
+    private void askInMusic(Book music, DemoCalendar calendar) {
+        var motif = handIns.set(
+                cast.farrant,
+                cast.music,
+                music.nodes().get("3.1"),
+                "Four-note motif",
+                "Write it down, play it, and turn it once.",
+                calendar.day(DemoCalendar.THIS_WEEK, 2));
+        handIns.seal(cast.marlo, music.sections().get("3.1"), motif, calendar.day(11, 4));
+    }
+
+    private void sendAll(SetWork waves, String topic, Book marlo, List<Book> classBooks, DemoCalendar calendar) {
+        var all = new ArrayList<>(List.of(marlo));
+        all.addAll(classBooks.subList(0, 10));
+        for (var book : all) {
+            var section = book.sections().get(topic);
+            var version = handIns.seal(book.owner(), section, waves, calendar.day(3, 3));
+            handIns.decide(
+                    cast.tolland, book.owner(), section, version, calendar.day(4, 0), true, "Good: the arrows say it.");
+        }
+    }
+
+    private void sendEcho(SetWork echo, List<Book> classBooks, DemoCalendar calendar) {
+        var monday = maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 0));
+        for (var i = 0; i < 9; i++) {
+            var book = classBooks.get(i);
+            var section = book.sections().get("2.3");
+            var version = handIns.seal(book.owner(), section, echo, i < 5 ? calendar.day(11, i) : monday);
+            switch (i) {
+                case 0, 1 ->
+                    handIns.decide(
+                            cast.tolland, book.owner(), section, version, monday, true, "Right comparison to make.");
+                case 2, 3 ->
+                    handIns.decide(
+                            cast.tolland,
+                            book.owner(),
+                            section,
+                            version,
+                            monday,
+                            false,
+                            "You say “about”: give the figure.",
+                            "Where is the normal?");
+                case 4 -> handIns.open(cast.tolland, version, monday);
+                default -> {
+                    // the others wait to be read
+                }
+            }
+            if (i == 3) {
+                handIns.seal(book.owner(), section, echo, monday);
+            }
+        }
+    }
+}

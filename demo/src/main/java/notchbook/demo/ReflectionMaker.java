@@ -1,0 +1,64 @@
+package notchbook.demo;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.reflection.Reflections;
+import notchbook.demo.NotebookMaker.Book;
+import org.springframework.stereotype.Component;
+
+/** Fills weekly sheets in, each on its Friday evening. */
+@Component
+class ReflectionMaker {
+    private final Notebooks notebooks;
+    private final Reflections reflections;
+    private final NotebookMaker maker;
+    private final DemoClock clock;
+
+    ReflectionMaker(Notebooks notebooks, Reflections reflections, NotebookMaker maker, DemoClock clock) {
+        this.notebooks = notebooks;
+        this.reflections = reflections;
+        this.maker = maker;
+        this.clock = clock;
+    }
+
+    void fill(Map<String, Book> books, DemoCalendar calendar) {
+        Outline.text("reflections.txt").lines().forEach(line -> fill(line, books, calendar));
+    }
+
+    /** A line {@code notebook week | answer | answer | answer | topic=rating …}. */
+    private void fill(String line, Map<String, Book> books, DemoCalendar calendar) {
+        var parts = line.split("\\|");
+        var head = parts[0].strip().split(" ");
+        var book = books.get(head[0]);
+        var week = Integer.parseInt(head[1]);
+        var friday = calendar.day(week, 4);
+        clock.holdAt(maker.pastOrToday(friday), LocalTime.of(19, 20));
+        var made = notebooks.entries(book.notebook()).stream()
+                .filter(entry -> isIn(entry, friday))
+                .map(Entry::id)
+                .limit(2)
+                .collect(Collectors.toSet());
+        var ratings = new HashMap<UUID, Integer>();
+        for (var rating : parts[4].strip().split(" ")) {
+            ratings.put(book.nodes().get(rating.split("=")[0]), Integer.parseInt(rating.split("=")[1]));
+        }
+        reflections.keep(
+                book.owner(),
+                book.notebook().id(),
+                week,
+                new Reflections.Change(
+                        0, List.of(parts[1].strip(), parts[2].strip(), parts[3].strip()), made, ratings));
+    }
+
+    private boolean isIn(Entry entry, LocalDate friday) {
+        var day = entry.madeAt().atZone(clock.getZone()).toLocalDate();
+        return !day.isBefore(friday.minusDays(4)) && !day.isAfter(friday.plusDays(2));
+    }
+}
