@@ -9,7 +9,7 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
   test: {
     environment: 'jsdom',
-    setupFiles: ['src/test-setup.ts'],
+    setupFiles: ['src/test/setup.ts'],
     reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
   },
 });

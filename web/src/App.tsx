@@ -1,59 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { OutboxProvider } from './device';
-import { CollectionScreen, CollectionsScreen } from './features/collection';
-import { CoverageScreen } from './features/coverage';
-import {
-  CheckScreen,
-  GoToHandIn,
-  HandInScreen,
-  HandInsScreen,
-  SetWorkScreen,
-  VersionScreen,
-} from './features/handin';
-import {
-  BinScreen,
-  GoToPage,
-  NeedleScreen,
-  NewNotebookScreen,
-  NotebookScreen,
-  PageScreen,
-  SectionScreen,
-} from './features/notebook';
 import { meQuery, SignInScreen } from './features/people';
-import { SheetScreen, SheetsScreen } from './features/reflection';
-import { ErrorScreen, HomeScreen, Shell } from './features/shell';
-import { WeekScreen } from './features/week';
+import { routes } from './routes';
 
-const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    errorElement: <ErrorScreen />,
-    children: [
-      { path: '/', element: <HomeScreen /> },
-      { path: '/week/:monday', element: <WeekScreen /> },
-      { path: '/new', element: <NewNotebookScreen /> },
-      { path: '/n/:notebook', element: <NotebookScreen /> },
-      { path: '/n/:notebook/s/:section', element: <SectionScreen /> },
-      { path: '/n/:notebook/s/:section/hand-in', element: <HandInScreen /> },
-      { path: '/n/:notebook/p/:page', element: <PageScreen /> },
-      { path: '/p/:page', element: <GoToPage /> },
-      { path: '/n/:notebook/needle', element: <NeedleScreen /> },
-      { path: '/n/:notebook/coverage', element: <CoverageScreen /> },
-      { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
-      { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },
-      { path: '/n/:notebook/bin', element: <BinScreen /> },
-      { path: '/collections', element: <CollectionsScreen /> },
-      { path: '/collections/:collection', element: <CollectionScreen /> },
-      { path: '/hand-in/:section', element: <GoToHandIn /> },
-      { path: '/hand-ins', element: <HandInsScreen /> },
-      { path: '/versions/:handIn', element: <VersionScreen /> },
-      { path: '/set-work', element: <SetWorkScreen /> },
-      { path: '/set-work/:setWork', element: <CheckScreen /> },
-      { path: '/set-work/:setWork/:handIn', element: <CheckScreen /> },
-    ],
-  },
-]);
+const router = createBrowserRouter(routes);
 
 export function App() {
   const me = useQuery(meQuery);

@@ -7,7 +7,7 @@ import { Button, Card, Empty, Heading, Trouble, useKeys } from '../../ui';
 import { registerQuery, versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
-import { STATE_WORDS } from './words';
+import { byListName, STATE_WORDS } from './words';
 
 /** A teacher reads what was handed in, one student after the other. */
 export function CheckScreen() {
@@ -46,14 +46,14 @@ function Reading({ id, register }: { id: string; register: Api['RegisterView'] }
   }, [version?.state, id, mutate]);
 
   const next = () => {
-    const ids = register.students.flatMap((line) => (line.latest ? [line.latest.id] : []));
+    const ids = byListName(register.students).flatMap((line) => (line.latest ? [line.latest.id] : []));
     const following = ids[ids.indexOf(id) + 1];
     if (following) go(`/set-work/${register.setWork.id}/${following}`);
   };
   const check = () => isOpen && mutate(() => unwrap(api.POST('/api/hand-ins/{id}/checked', path)));
   const sendBack = () => isOpen && mutate(() => unwrap(api.POST('/api/hand-ins/{id}/sent-back', path)));
   const remark = (entryId: string, words: string) =>
-    mutate(() =>
+    act.mutateAsync(() =>
       unwrap(
         api.PUT('/api/hand-ins/{id}/remarks/{remark}', {
           params: { path: { id, remark: newId() } },
@@ -145,14 +145,18 @@ function EntryRemarks({
 }: {
   remarks: Api['RemarkView'][];
   isOpen: boolean;
-  onRemark: (words: string) => void;
+  onRemark: (words: string) => Promise<unknown>;
 }) {
   const [isWriting, setWriting] = useState(false);
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const words = String(new FormData(event.currentTarget).get('words'));
-    if (words.trim()) onRemark(words);
-    setWriting(false);
+    if (!words.trim()) return setWriting(false);
+    // A remark that was refused stays in its line; why is said at the top.
+    onRemark(words).then(
+      () => setWriting(false),
+      () => {},
+    );
   };
   return (
     <>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { NavLink, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { registerQuery, setWorkQuery } from './queries';
-import { dueLine, versionWords } from './words';
+import { byListName, dueLine, listName, versionWords } from './words';
 
 /** A teacher's contents: what was set, or, inside it, who has handed in and who has not. */
 export function SetWorkPanel({ onGo }: { onGo: () => void }) {
@@ -40,7 +40,7 @@ function Register({ setWork }: { setWork: string }) {
   const register = useQuery(registerQuery(setWork)).data;
   if (!register) return null;
   const isIn = (line: Api['RegisterLine']) => !!line.latest;
-  const students = [...register.students].sort((a, b) => listName(a.name).localeCompare(listName(b.name)));
+  const students = byListName(register.students);
   const inside = students.filter(isIn);
   return (
     <>
@@ -72,9 +72,3 @@ function Register({ setWork }: { setWork: string }) {
     </>
   );
 }
-
-/** "Marlo Quist" as a register has it: "Quist, M." */
-const listName = (name: string) => {
-  const [first = '', ...rest] = name.split(' ');
-  return `${rest.join(' ')}, ${first[0]}.`;
-};

@@ -31,3 +31,13 @@ export function versionWords(version: Api['VersionView'] | undefined): string {
 }
 
 export const dueLine = (work: Api['SetWorkView']) => `${work.className}, due ${dayName(work.due)}`;
+
+/** "Marlo Quist" as a register has it: "Quist, M." */
+export const listName = (name: string) => {
+  const [first = '', ...rest] = name.split(' ');
+  return rest.length > 0 ? `${rest.join(' ')}, ${first[0]}.` : first;
+};
+
+/** The lines of a register in the order of a class list. */
+export const byListName = (lines: readonly Api['RegisterLine'][]): Api['RegisterLine'][] =>
+  [...lines].sort((a, b) => listName(a.name).localeCompare(listName(b.name)));

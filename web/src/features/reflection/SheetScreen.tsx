@@ -4,8 +4,9 @@ import { useParams } from 'react-router';
 import type { Api } from '../../api';
 import { Card, countWords, Empty, evidenceOf, Heading, percent, Shape, Trouble, wordsPlace } from '../../ui';
 import { coverageQuery } from '../coverage';
+import type { Sheet } from './mergeSheets';
 import { sheetQuery } from './queries';
-import { type Sheet, useSheet } from './useSheet';
+import { useSheet } from './useSheet';
 
 /** The sheet of a week: choose the work, answer the prompts, say how sure you are. */
 export function SheetScreen() {

@@ -1,7 +1,7 @@
 import { queryOptions, useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Card, dayName, Empty, evidenceOf, Heading, percent, Shape } from '../../ui';
+import { Card, dayName, Empty, evidenceOf, Heading, percent, plural, Shape } from '../../ui';
 import { askedQuery, dueWords, STATE_WORDS } from '../handin';
 import { rulerQuery } from '../shell/queries';
 
@@ -78,7 +78,7 @@ export function WeekScreen() {
           <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
             <Link to={`/versions/${one.versions[0]?.id}`} className="text-petrol hover:underline">
               {one.setWork.title}, version {one.versions[0]?.version}: sent back with{' '}
-              {one.versions[0]?.remarks} remarks.
+              {plural(one.versions[0]?.remarks ?? 0, 'remark')}.
             </Link>
           </Card>
         ))}

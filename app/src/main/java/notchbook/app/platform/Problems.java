@@ -1,5 +1,6 @@
 package notchbook.app.platform;
 
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -43,6 +44,15 @@ class Problems extends ResponseEntityExceptionHandler {
         var problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONTENT_TOO_LARGE, "This file is larger than 200 MB. Make it smaller, or send it in parts.");
         return handleExceptionInternal(tooLarge, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
+    }
+
+    /** An address with something other than an id, a date or a number in the place of one. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException odd, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        var problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.NOT_FOUND, "There is nothing at this address. Open what you look for from the contents.");
+        return handleExceptionInternal(odd, problem, headers, HttpStatus.NOT_FOUND, request);
     }
 
     @Override

@@ -116,7 +116,7 @@ public class Reflections {
         }
         if (before.version() != change.baseVersion()) {
             throw Refusal.stale(
-                    "This sheet was changed in another place too. Your words are still here; load the page to see both.",
+                    "This sheet was changed in another place too. Put both together and send them again.",
                     before.answers());
         }
         if (before.version() == 0) {

@@ -1,0 +1,156 @@
+package notchbook.app;
+
+import static java.util.Map.entry;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import notchbook.app.notebook.EntryWidth;
+
+/** Every endpoint with who may ask it, and things in a school that it can be asked about. */
+final class Endpoints {
+    private static final String STUDENT_ONLY = "OK 404 404 404 401";
+    private static final String TEACHER_ONLY = "404 404 OK 404 401";
+    private static final String STUDENT_AND_TEACHER = "OK 404 OK 404 401";
+    private static final String ANYONE_SIGNED_IN = "OK OK OK OK 401";
+    private static final String ANY_STUDENT = "OK OK 404 404 401";
+    private static final String ANYONE = "OK OK OK OK OK";
+    /** Anyone may try; what comes back holds nothing of anyone else's. */
+    private static final String ANYONE_OWN = ANYONE_SIGNED_IN;
+
+    /** A request with names of things in braces, and the five answers: student, classmate, teacher, other teacher, nobody. */
+    static final List<Map.Entry<String, String>> MATRIX = List.of(
+            entry("GET /api/me", ANYONE),
+            entry("GET /api/ruler", ANYONE_OWN),
+            entry("GET /api/weeks/2026-11-23", ANY_STUDENT),
+            entry("GET /api/editions", ANYONE_SIGNED_IN),
+            entry("GET /api/editions/{edition}", ANYONE_SIGNED_IN),
+            entry("GET /api/notebooks", ANYONE_OWN),
+            entry(
+                    "PUT /api/notebooks/{new} {'title':'Mine','editionId':'{edition}','examYear':2028,'tier':'CORE'}",
+                    ANY_STUDENT),
+            entry("GET /api/notebooks/{notebook}", STUDENT_ONLY),
+            entry("PATCH /api/notebooks/{notebook} {'title':'Physics'}", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/needle?nodes={point}", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/coverage", STUDENT_ONLY),
+            entry("POST /api/notebooks/{notebook}/topics/{topic}/looked-again", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/reflections", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/reflections/12", STUDENT_ONLY),
+            entry(
+                    "PUT /api/notebooks/{notebook}/reflections/12 {'baseVersion':0,'answers':['a','b','c'],'choices':[],'ratings':{}}",
+                    STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/bin", STUDENT_ONLY),
+            entry("POST /api/notebooks/{notebook}/bin/{binned}/restore", STUDENT_ONLY),
+            entry("POST /api/notebooks/{notebook}/sections-for-units", STUDENT_ONLY),
+            entry("PUT /api/sections/{new} {'notebookId':'{notebook}','title':'More','topics':[]}", STUDENT_ONLY),
+            entry("PATCH /api/sections/{section} {'title':'Echoes'}", STUDENT_ONLY),
+            entry("POST /api/sections/{section}/place {'position':0}", STUDENT_ONLY),
+            entry("GET /api/sections/{section}/readiness?setWork={setWork}", STUDENT_ONLY),
+            entry("GET /api/sections/{section}/pdf", STUDENT_ONLY),
+            entry("PUT /api/pages/{new} {'sectionId':'{section}','title':'New'}", STUDENT_ONLY),
+            entry("GET /api/pages/{page}", STUDENT_ONLY),
+            entry("PATCH /api/pages/{page} {'title':'Timing','day':'2026-11-24'}", STUDENT_ONLY),
+            entry("GET /api/pages/{page}/remarks", STUDENT_ONLY),
+            entry("POST /api/pages/{page}/order {'entries':['{entry}']}", STUDENT_ONLY),
+            entry(
+                    "PUT /api/entries/{new} {'baseVersion':0,'pageId':'{page}','kind':'TYPED','content':{'type':'doc'},'caption':'','width':'FULL'}",
+                    STUDENT_ONLY),
+            entry("PUT /api/entries/{entry}/notches/{point}", STUDENT_ONLY),
+            entry("DELETE /api/entries/{entry}/notches/{topic}", STUDENT_ONLY),
+            entry("GET /api/media/{media}", STUDENT_AND_TEACHER),
+            entry("GET /api/media/{media}/screen", STUDENT_AND_TEACHER),
+            entry("GET /api/media/{privateMedia}", STUDENT_ONLY),
+            entry("GET /api/media/{privateMedia}/screen", STUDENT_ONLY),
+            entry("GET /api/collections", ANYONE_OWN),
+            entry("PUT /api/collections/{collection} {'title':'Costs','purpose':''}", "OK 404 404 404 401"),
+            entry("GET /api/collections/{collection}", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/items/{new} {'kind':'NOTE','title':'n','note':'n'}", STUDENT_ONLY),
+            entry("POST /api/collections/{collection}/order {'items':[]}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/items/{new}", STUDENT_ONLY),
+            entry("GET /api/hand-ins", ANY_STUDENT),
+            entry("GET /api/hand-ins/{handIn}", STUDENT_AND_TEACHER),
+            entry("GET /api/hand-ins/{handIn}/pdf", STUDENT_AND_TEACHER),
+            entry(
+                    "PUT /api/hand-ins/{new} {'sectionId':'{section}','setWorkId':'{otherSetWork}','withMissing':true}",
+                    STUDENT_ONLY),
+            entry("GET /api/set-work", "404 404 OK OK 401"),
+            entry(
+                    "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01'}",
+                    TEACHER_ONLY),
+            entry("GET /api/set-work/{setWork}/register", TEACHER_ONLY),
+            entry("POST /api/hand-ins/{handIn}/open", TEACHER_ONLY),
+            entry(
+                    "PUT /api/hand-ins/{handIn}/remarks/{remark} {'entryId':'{entry}','words':'Say how many.'}",
+                    TEACHER_ONLY),
+            entry("DELETE /api/hand-ins/{handIn}/remarks/{remark}", TEACHER_ONLY),
+            entry("POST /api/hand-ins/{handIn}/sent-back", TEACHER_ONLY),
+            entry("POST /api/hand-ins/{checkable}/checked", TEACHER_ONLY),
+            entry("DELETE /api/hand-ins/{waiting}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}", STUDENT_ONLY),
+            entry("DELETE /api/entries/{entry}", STUDENT_ONLY),
+            entry("DELETE /api/pages/{page}", STUDENT_ONLY),
+            entry("DELETE /api/sections/{section}", STUDENT_ONLY));
+
+    private final School school;
+    private final Browser browser;
+    private final Map<String, UUID> ids;
+
+    Endpoints(School school, Browser browser) {
+        this.school = school;
+        this.browser = browser;
+        this.ids = lay();
+    }
+
+    /** A request with the ids of real things in the place of their names; each {new} is new. */
+    String fill(String row) {
+        var filled = row.replace("{new}", UUID.randomUUID().toString());
+        for (var id : ids.entrySet()) {
+            filled = filled.replace("{" + id.getKey() + "}", id.getValue().toString());
+        }
+        return filled;
+    }
+
+    private Map<String, UUID> lay() {
+        var desk = school.desk(school.student);
+        var entry = school.typed(school.student, desk, "An echo", "2.3a");
+        var binned = school.typed(school.student, desk, "Away", "2.3a");
+        browser.send(school.student, "DELETE", "/api/entries/" + binned, "");
+        var collection = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/collections/" + collection, "{'title':'Costs','purpose':''}");
+        var media = school.photo(school.student, desk, EntryWidth.HALF);
+        var handIn = handIn(desk);
+        var privateMedia = school.photo(school.student, school.desk(school.student), EntryWidth.HALF);
+        var checkable = handIn(desk);
+        browser.send(school.teacher, "POST", "/api/hand-ins/" + checkable + "/open", "");
+        return Map.ofEntries(
+                entry("edition", school.edition.id()),
+                entry("notebook", desk.notebook().id()),
+                entry("section", desk.section()),
+                entry("page", desk.page().id()),
+                entry("entry", entry),
+                entry("binned", binned),
+                entry("point", school.node("2.3b")),
+                entry("topic", school.node("2.3")),
+                entry("media", media),
+                entry("privateMedia", privateMedia),
+                entry("collection", collection),
+                entry("handIn", handIn),
+                entry("checkable", checkable),
+                entry("waiting", handIn(desk)),
+                entry("setWork", school.setWork().id()),
+                entry("otherSetWork", school.setWork().id()),
+                entry("remark", UUID.randomUUID()),
+                entry("class", school.schoolClass.id()));
+    }
+
+    private UUID handIn(School.Desk desk) {
+        var id = UUID.randomUUID();
+        var body = "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
+                .formatted(desk.section(), school.setWork().id());
+        assertThat(browser.send(school.student, "PUT", "/api/hand-ins/" + id, body)
+                        .status())
+                .isEqualTo(200);
+        return id;
+    }
+}

@@ -1,0 +1,41 @@
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { byListName, dueWords, listName, versionWords } from './words';
+
+test.each([
+  ['2026-11-25', 'tonight'],
+  ['2026-11-26', 'tomorrow'],
+  ['2026-12-02', 'in 7 days'],
+  ['2026-11-24', '1 day late'],
+  ['2026-10-25', '31 days late'],
+])('says how far off %s is', (due, words) => {
+  expect(dueWords(due, '2026-11-25')).toBe(words);
+});
+
+const version = (state: Api['VersionView']['state'], missing: number): Api['VersionView'] => ({
+  id: 'v',
+  version: 2,
+  state,
+  missing,
+  remarks: 0,
+  sealedAt: '',
+});
+
+test.each([
+  [undefined, 'not in yet'],
+  [version('WAITING', 0), 'version 2'],
+  [version('WAITING', 3), 'version 2, 3 missing'],
+  [version('BEING_READ', 1), 'version 2, 1 missing'],
+  [version('SENT_BACK', 1), 'sent back'],
+  [version('CHECKED', 0), 'checked'],
+])('says in a register where a version stands', (latest, words) => {
+  expect(versionWords(latest)).toBe(words);
+});
+
+test('lists a class by surname, and by the only name where there is one', () => {
+  expect(listName('Marlo Quist')).toBe('Quist, M.');
+  expect(listName('Ana de la Mere')).toBe('de la Mere, A.');
+  expect(listName('Rue')).toBe('Rue');
+  const lines = ['Teo Yusk', 'Zed Adewale', 'Ana Marsh'].map((name) => ({ name, student: name }));
+  expect(byListName(lines).map((line) => line.name)).toEqual(['Zed Adewale', 'Ana Marsh', 'Teo Yusk']);
+});

@@ -1,0 +1,38 @@
+import { expect, test } from 'vitest';
+import { mergeSheets, type Sheet } from './mergeSheets';
+
+const sheet = (answer: string, choices: string[] = [], ratings: Record<string, number> = {}): Sheet => ({
+  answers: [answer],
+  choices,
+  ratings,
+});
+
+test.each([
+  ['only I wrote', 'Echo.', 'Echo. Wall.', 'Echo.', 'Echo. Wall.'],
+  ['only they wrote', 'Echo.', 'Echo.', 'Echo. Wall.', 'Echo. Wall.'],
+  ['both wrote the same', 'Echo.', 'Wall.', 'Wall.', 'Wall.'],
+  ['both wrote', 'Echo.', 'Echo. Mine.', 'Echo. Theirs.', 'Echo. Theirs.\n\nEcho. Mine.'],
+  ['they went on from what I wrote', '', 'Echo.', 'Echo. Wall.', 'Echo. Wall.'],
+  ['I went on from what they wrote', '', 'Echo. Wall.', 'Echo.', 'Echo. Wall.'],
+  ['I cleared it and they wrote on', 'Echo.', '', 'Echo. Wall.', 'Echo. Wall.'],
+])('keeps every word when %s', (_, base, mine, theirs, merged) => {
+  expect(mergeSheets(sheet(base), sheet(mine), sheet(theirs)).answers).toEqual([merged]);
+});
+
+test('adds the choices of both and leaves out what either took away', () => {
+  const merged = mergeSheets(
+    sheet('', ['a', 'b']),
+    sheet('', ['a', 'mine']),
+    sheet('', ['a', 'b', 'theirs']),
+  );
+  expect(merged.choices).toEqual(['a', 'theirs', 'mine']);
+});
+
+test('lets a rating that was changed here win, and only that', () => {
+  const merged = mergeSheets(
+    sheet('', [], { echo: 1, light: 1 }),
+    sheet('', [], { echo: 3, light: 1 }),
+    sheet('', [], { echo: 2, light: 4 }),
+  );
+  expect(merged.ratings).toEqual({ echo: 3, light: 4 });
+});

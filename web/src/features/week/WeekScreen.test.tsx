@@ -1,0 +1,110 @@
+import { screen, within } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { refuse, rows, visit } from '../../test/visit';
+
+const WEEK: Api['WeekView'] = {
+  monday: '2026-11-23',
+  number: 12,
+  days: [
+    { day: '2026-11-23', made: [] },
+    {
+      day: '2026-11-24',
+      made: [{ id: 'e1', kind: 'RECORDING', name: 'Clapping', notebookId: 'n1', pageId: 'p1' }],
+    },
+  ],
+  next: [],
+  unfiled: [],
+};
+
+const asked = (
+  title: string,
+  due: string,
+  versions: Partial<Api['VersionView']>[] = [],
+): Api['AskedView'] => ({
+  setWork: {
+    id: title,
+    title,
+    due,
+    classId: 'c1',
+    className: '10B Physics',
+    instructions: '',
+    teacher: 'Ms Tolland',
+    topic: 't1',
+  },
+  versions: versions.map((version) => ({
+    id: `${title}-1`,
+    version: 1,
+    state: 'WAITING',
+    missing: 0,
+    remarks: 0,
+    sealedAt: '2026-11-16T18:42:00Z',
+    ...version,
+  })),
+});
+
+const open = (week: Partial<Api['WeekView']>, more: Record<string, unknown> = {}) =>
+  visit('/week/2026-11-23', { 'GET /api/weeks/2026-11-23': { ...WEEK, ...week }, ...more });
+
+const card = (title: string) =>
+  screen.getByRole('heading', { name: title }).closest('section') as HTMLElement;
+
+test('says what is not there rather than leaving a gap', async () => {
+  await open({});
+  expect(card('Due').textContent).toContain('Nothing is due.');
+  expect(card('Cover next').textContent).toContain('Nothing is bare');
+  expect(card('Not filed yet').textContent).toContain('Everything you made is notched somewhere.');
+});
+
+test.each([
+  [{ number: 12 }, 'Week 12'],
+  [{ number: undefined, breakName: 'Winter break' }, 'Winter break'],
+  [{ number: undefined }, 'Outside the school year'],
+])('is called by its number, its break, or neither', async (week, name) => {
+  expect((await open(week)).heading.textContent).toBe(name);
+});
+
+test('leads from a thing that was made to its place on its page', async () => {
+  await open({});
+  expect(screen.getByRole('link', { name: /Clapping/ }).getAttribute('href')).toBe('/n/n1/p/p1?entry=e1');
+});
+
+test('lists what is due by its day and leaves out what is with the teacher', async () => {
+  await open(
+    {},
+    {
+      'GET /api/hand-ins': [
+        asked('Coast walk', '2026-12-02'),
+        asked('Read already', '2026-11-26', [{ state: 'CHECKED' }]),
+        asked('On its way', '2026-11-26', [{ state: 'WAITING' }]),
+        asked('Echo practical', '2026-11-25', [{ state: 'SENT_BACK', remarks: 1 }]),
+      ],
+    },
+  );
+  await screen.findByText(/Coast walk/);
+  expect(rows(card('Due'))).toEqual([
+    'Wed 25 NovEcho practical, for Ms Tolland: sent backtonight',
+    'Wed 2 DecCoast walk, for Ms Tolland: not handed inin 7 days',
+  ]);
+  expect(card('Back from Ms Tolland').textContent).toContain('sent back with 1 remark.');
+});
+
+test('says in the server’s words why a week can’t be opened', async () => {
+  const { heading } = await visit('/week/nonsense', {
+    'GET /api/weeks/nonsense': refuse(404, 'There is no such week. Choose one on the ruler.'),
+  });
+  expect(heading.textContent).toBe('That did not open');
+  expect(screen.getByText(/There is no such week/)).toBeTruthy();
+});
+
+test('shows the ruler with each week named, this one current, a break by its name', async () => {
+  await open({});
+  const ruler = await screen.findByRole('navigation', { name: 'Weeks of the school year' });
+  const links = within(ruler).getAllByRole('link');
+  expect(links.map((link) => link.title)).toEqual([
+    'Week 11, from Mon 16 Nov: 3 things made',
+    'Week 12, from Mon 23 Nov: 1 thing made',
+    'Winter break, from Mon 30 Nov: 0 things made',
+  ]);
+  expect(links.map((link) => link.getAttribute('aria-current'))).toEqual([null, 'date', null]);
+});

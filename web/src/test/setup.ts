@@ -1,0 +1,27 @@
+import 'fake-indexeddb/auto';
+import { cleanup } from '@testing-library/react';
+import { afterEach } from 'vitest';
+import { server } from './server';
+
+// The client takes its fetch and Request when it is made, so both have to be ours before that.
+globalThis.fetch = (input, init) => server.answer(new Request(input, init));
+globalThis.Request = class extends Request {
+  constructor(input: RequestInfo | URL, init?: RequestInit) {
+    super(typeof input === 'string' && input.startsWith('/') ? `http://localhost${input}` : input, init);
+  }
+};
+
+// What jsdom has no layout for.
+HTMLElement.prototype.scrollIntoView = () => {};
+HTMLDialogElement.prototype.showModal ??= function open(this: HTMLDialogElement) {
+  this.open = true;
+};
+HTMLDialogElement.prototype.close ??= function close(this: HTMLDialogElement) {
+  this.open = false;
+  this.dispatchEvent(new Event('close'));
+};
+
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+});

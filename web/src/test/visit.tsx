@@ -1,0 +1,84 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, screen } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import type { Api } from '../api';
+import { OutboxProvider } from '../device';
+import { routes } from '../routes';
+import { Server, server } from './server';
+
+export { NO_NETWORK, refuse } from './server';
+
+export const STUDENT: Api['PersonView'] = {
+  id: 'marlo',
+  fullName: 'Marlo Quist',
+  role: 'STUDENT',
+  classes: [{ id: 'c1', name: '10B Physics' }],
+};
+export const TEACHER: Api['PersonView'] = {
+  id: 'tolland',
+  fullName: 'Ms Tolland',
+  role: 'TEACHER',
+  classes: [],
+};
+
+export const NOTEBOOK: Api['NotebookView'] = {
+  id: 'n1',
+  title: 'Physics',
+  editionId: 'ed1',
+  edition: 'NB-412 Waves',
+  examYear: 2028,
+  tier: 'EXTENDED',
+  classId: 'c1',
+};
+
+export const section = (id: string, more: Partial<Api['SectionView']> = {}): Api['SectionView'] => ({
+  id,
+  title: id,
+  position: 0,
+  topics: [],
+  pages: 0,
+  ...more,
+});
+
+export const RULER: Api['RulerView'] = {
+  year: '2026/27',
+  today: '2026-11-25',
+  thisMonday: '2026-11-23',
+  weeks: [
+    { monday: '2026-11-16', made: 3, number: 11 },
+    { monday: '2026-11-23', made: 1, number: 12 },
+    { monday: '2026-11-30', made: 0, breakName: 'Winter break' },
+  ],
+};
+
+let visits = 0;
+
+/** Opens a screen at its address as a person, over a server that answers from a table. */
+export async function visit(path: string, answers: Record<string, unknown>, person = STUDENT) {
+  const mine = new Server({
+    'GET /api/me': { person },
+    'GET /api/ruler': RULER,
+    'GET /api/notebooks': [NOTEBOOK],
+    'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [], pages: [] },
+    'GET /api/hand-ins': [],
+    'GET /api/set-work': [],
+    ...answers,
+  });
+  server.answer = (request) => mine.answer(request);
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const router = createMemoryRouter(routes, { initialEntries: [path] });
+  render(
+    <QueryClientProvider client={queries}>
+      <OutboxProvider personId={`visitor-${visits++}`}>
+        <RouterProvider router={router} />
+      </OutboxProvider>
+    </QueryClientProvider>,
+  );
+  const heading = await screen.findByRole('heading', { level: 1 });
+  return { user: userEvent.setup(), server: mine, heading, router };
+}
+
+/** The text of each item of a list, as a person reads it. */
+export const rows = (list: HTMLElement) =>
+  [...list.querySelectorAll('li')].map((row) => row.textContent?.replace(/\s+/g, ' ').trim());
