@@ -31,9 +31,13 @@ class BinStore {
     record Deleted(UUID id, Kind kind, String name, Instant deletedAt) {}
 
     List<Deleted> in(UUID notebookId, Instant since) {
+        var top = SECTION.as("top");
         var sections = db.select(SECTION.ID, SECTION.TITLE, SECTION.DELETED_AT)
                 .from(SECTION)
+                .join(top)
+                .on(top.ID.eq(SECTION.DELETED_WITH))
                 .where(SECTION.NOTEBOOK_ID.eq(notebookId), SECTION.DELETED_AT.ge(since))
+                .and(top.ID.eq(SECTION.ID).or(top.DELETED_AT.isNull()))
                 .fetch(found -> new Deleted(found.value1(), Kind.SECTION, found.value2(), found.value3()));
         var pages = db.select(PAGE.ID, PAGE.TITLE, PAGE.DELETED_AT)
                 .from(PAGE)
@@ -84,7 +88,11 @@ class BinStore {
             }
             case SECTION -> {
                 restoreAbove(id);
-                restoreBelow(id);
+                db.update(SECTION)
+                        .setNull(SECTION.DELETED_AT)
+                        .setNull(SECTION.DELETED_WITH)
+                        .where(SECTION.DELETED_WITH.eq(id))
+                        .execute();
             }
         }
     }
@@ -92,6 +100,7 @@ class BinStore {
     private void restoreAbove(UUID sectionId) {
         db.update(SECTION)
                 .setNull(SECTION.DELETED_AT)
+                .setNull(SECTION.DELETED_WITH)
                 .where(SECTION.ID.eq(sectionId))
                 .execute();
         Optional.ofNullable(db.select(SECTION.PARENT_ID)
@@ -99,19 +108,5 @@ class BinStore {
                         .where(SECTION.ID.eq(sectionId))
                         .fetchOne(SECTION.PARENT_ID))
                 .ifPresent(this::restoreAbove);
-    }
-
-    private void restoreBelow(UUID sectionId) {
-        db.select(SECTION.ID)
-                .from(SECTION)
-                .where(SECTION.PARENT_ID.eq(sectionId))
-                .fetch(SECTION.ID)
-                .forEach(child -> {
-                    db.update(SECTION)
-                            .setNull(SECTION.DELETED_AT)
-                            .where(SECTION.ID.eq(child))
-                            .execute();
-                    restoreBelow(child);
-                });
     }
 }

@@ -59,8 +59,13 @@ class SectionStore {
                 .execute());
     }
 
-    void delete(Collection<UUID> ids, Instant at) {
-        db.update(SECTION).set(SECTION.DELETED_AT, at).where(SECTION.ID.in(ids)).execute();
+    /** Sends a section to the bin with its branch, which stands there as a part of it. */
+    void delete(UUID top, Collection<UUID> branch, Instant at) {
+        db.update(SECTION)
+                .set(SECTION.DELETED_AT, at)
+                .set(SECTION.DELETED_WITH, top)
+                .where(SECTION.ID.in(branch))
+                .execute();
     }
 
     private List<Section> fetch(Condition which) {

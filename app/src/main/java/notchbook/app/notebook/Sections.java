@@ -134,7 +134,7 @@ public class Sections {
     @Transactional
     public void delete(Person reader, UUID id) {
         var section = require(reader, id);
-        store.delete(tree(store.in(section.notebookId())).branch(id).toList(), clock.now());
+        store.delete(id, tree(store.in(section.notebookId())).branch(id).toList(), clock.now());
     }
 
     /** The code of the topic that a section is about, when it is about one. */

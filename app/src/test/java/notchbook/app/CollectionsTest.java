@@ -1,0 +1,152 @@
+package notchbook.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Resources gathered for a purpose, in the student's own order. */
+class CollectionsTest extends AppTest {
+    private final UUID collection = UUID.randomUUID();
+    private School.Desk desk;
+
+    @BeforeEach
+    void lay() {
+        desk = school.desk(school.student);
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + collection,
+                "{'title':'Sea defences','purpose':'For the write-up'}");
+    }
+
+    @Test
+    void keepTheOrderTheyAreGivenAndPutTheUnnamedLast() {
+        var ids = new ArrayList<UUID>();
+        for (var title : List.of("a", "b", "c", "d")) {
+            ids.add(note(title));
+        }
+        order(ids.get(3), ids.get(1), UUID.randomUUID());
+        assertThat(titles()).containsExactly("d", "b", "a", "c");
+    }
+
+    @Test
+    void takeTheSameThingTwiceAsOne() {
+        var id = UUID.randomUUID();
+        add(id, "{'kind':'NOTE','title':'once','note':'n'}");
+        add(id, "{'kind':'NOTE','title':'twice','note':'n'}");
+        assertThat(titles()).containsExactly("once");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "https://skerrow.example/wall, https://skerrow.example/wall",
+        "skerrow.example/wall, https://skerrow.example/wall",
+        "http://skerrow.example, http://skerrow.example"
+    })
+    void takeALinkAsItIsTyped(String typed, String address) {
+        add(UUID.randomUUID(), "{'kind':'LINK','title':'','note':'','url':'" + typed + "'}");
+        assertThat(items().get(0).path("url").asString()).isEqualTo(address);
+        assertThat(items().get(0).path("title").asString()).isEqualTo("skerrow.example");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "javascript:alert(1)",
+                "data:text/html,x",
+                "file:///etc/passwd",
+                "vbscript:x",
+                " ",
+                "ftp://skerrow.example",
+                "https://",
+                "https://marlo:pw@skerrow.example"
+            })
+    void refuseWhatIsNoWebAddress(String typed) {
+        var answer = add(UUID.randomUUID(), "{'kind':'LINK','title':'t','note':'','url':'" + typed + "'}");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(titles()).isEmpty();
+    }
+
+    @Test
+    void takeOwnEntriesAndNobodyElses() {
+        var mine = school.typed(school.student, desk, "An echo");
+        var theirs = school.typed(school.classmate, school.desk(school.classmate), "Theirs");
+        assertThat(addEntry(mine).status()).isLessThan(300);
+        assertThat(addEntry(theirs).status()).isEqualTo(404);
+        assertThat(titles()).containsExactly("Echo");
+    }
+
+    @Test
+    void sayWhenAnEntryWentToTheBin() {
+        var entry = school.typed(school.student, desk, "An echo");
+        addEntry(entry);
+        browser.send(school.student, "DELETE", "/api/entries/" + entry, "");
+        assertThat(items().get(0).path("entry").path("entryId").asString()).isEqualTo(entry.toString());
+        assertThat(items().get(0).path("entry").has("pageId")).isFalse();
+    }
+
+    @Test
+    void takeOwnFilesAndNobodyElses() {
+        var mine = upload();
+        assertThat(addFile(mine).status()).isLessThan(300);
+        var theirs = UUID.randomUUID();
+        browser.upload(school.classmate, theirs, "theirs.jpg", Samples.jpeg());
+        assertThat(addFile(theirs).status()).isEqualTo(404);
+        assertThat(titles()).containsExactly("wall.jpg");
+    }
+
+    @Test
+    void leaveTheOthersWhenOneIsTakenOut() {
+        var first = note("a");
+        note("b");
+        browser.send(school.student, "DELETE", "/api/collections/" + collection + "/items/" + first, "");
+        assertThat(titles()).containsExactly("b");
+    }
+
+    private UUID note(String title) {
+        var id = UUID.randomUUID();
+        add(id, "{'kind':'NOTE','title':'" + title + "','note':'n'}");
+        return id;
+    }
+
+    private UUID upload() {
+        var id = UUID.randomUUID();
+        browser.upload(school.student, id, "wall.jpg", Samples.jpeg());
+        return id;
+    }
+
+    private Browser.Answer addFile(UUID media) {
+        return add(UUID.randomUUID(), "{'kind':'FILE','title':'','note':'','mediaId':'" + media + "'}");
+    }
+
+    private Browser.Answer addEntry(UUID entry) {
+        return add(UUID.randomUUID(), "{'kind':'ENTRY','title':'Echo','note':'','entryId':'" + entry + "'}");
+    }
+
+    private Browser.Answer add(UUID id, String body) {
+        return browser.send(school.student, "PUT", "/api/collections/" + collection + "/items/" + id, body);
+    }
+
+    private void order(UUID... ids) {
+        var list = String.join("','", List.of(ids).stream().map(UUID::toString).toList());
+        browser.send(school.student, "POST", "/api/collections/" + collection + "/order", "{'items':['" + list + "']}");
+    }
+
+    private JsonNode items() {
+        return browser.get(school.student, "/api/collections/" + collection)
+                .json()
+                .path("items");
+    }
+
+    private List<String> titles() {
+        return Browser.texts(items(), "title");
+    }
+}
