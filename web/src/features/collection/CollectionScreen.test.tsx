@@ -1,0 +1,68 @@
+import { screen, waitFor } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { refuse, visit } from '../../test/visit';
+
+const item = (title: string, more: Partial<Api['ItemView']> = {}): Api['ItemView'] => ({
+  id: title,
+  title,
+  note: '',
+  kind: 'NOTE',
+  ...more,
+});
+const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
+  visit('/collections/c1', {
+    'GET /api/collections/c1': { id: 'c1', title: 'Sea defences', purpose: 'For the write-up', items },
+    'POST /api/collections/c1/order': {},
+    ...more,
+  });
+
+test('says how to put the first thing in', async () => {
+  await open([]);
+  expect(screen.getByText(/Press A to add a link, a note, a file/)).toBeTruthy();
+  expect(screen.getByText('For the write-up · 0 things')).toBeTruthy();
+});
+
+test.each([
+  [item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' }), 'https://skerrow.example/wall'],
+  [
+    item('Plan', { kind: 'FILE', media: { id: 'm1', kind: 'FILE', name: 'plan.txt', peaks: [] } }),
+    '/api/media/m1',
+  ],
+  [item('Echo', { kind: 'ENTRY', entry: { entryId: 'e1', pageId: 'p1', kind: 'TYPED' } }), '/p/p1?entry=e1'],
+])('leads to what an item is', async (one, href) => {
+  await open([one]);
+  expect(screen.getByRole('link', { name: new RegExp(one.title) }).getAttribute('href')).toBe(href);
+});
+
+test('gives an outside page neither our window nor our address', async () => {
+  await open([item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' })]);
+  const link = screen.getByRole('link', { name: /Wall/ });
+  expect(link.getAttribute('rel')).toBe('noreferrer noopener');
+});
+
+test('says that an entry lies in the bin instead of leading nowhere', async () => {
+  await open([item('Echo', { kind: 'ENTRY', entry: { entryId: 'e1' } })]);
+  expect(screen.getByText('· its entry is in the bin')).toBeTruthy();
+  expect(screen.queryByRole('link', { name: /Echo/ })).toBeNull();
+});
+
+test('moves a thing by one place and sends the whole order', async () => {
+  const { user, server } = await open([item('a'), item('b'), item('c')]);
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Move a up' }).disabled).toBe(true);
+  await user.click(screen.getByRole('button', { name: 'Move c up' }));
+  await waitFor(() =>
+    expect(server.sent('POST /api/collections/c1/order')).toEqual([{ items: ['a', 'c', 'b'] }]),
+  );
+});
+
+test('keeps the dialog and its words open when a link is refused', async () => {
+  const { user } = await open([], {
+    'PUT /api/collections/c1/items/*': refuse(422, 'This is no web address.'),
+  });
+  await user.keyboard('a');
+  await user.type(screen.getByLabelText('Address'), 'nowhere');
+  await user.click(screen.getByRole('button', { name: 'Add it' }));
+  expect(await screen.findByText('This is no web address.')).toBeTruthy();
+  expect(screen.getByLabelText<HTMLInputElement>('Address').value).toBe('nowhere');
+});

@@ -1,0 +1,140 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { NOTEBOOK, section, visit } from '../../test/visit';
+
+const node = (id: string, code: string, title: string): Api['NodeView'] => ({
+  id,
+  code,
+  title,
+  kind: 'POINT',
+  tier: 'CORE',
+  firstYear: 2000,
+  lastYear: 2100,
+});
+const text = (words: string) => ({
+  type: 'doc',
+  content: [{ type: 'paragraph', content: words ? [{ type: 'text', text: words }] : [] }],
+});
+const entry = (id: string, more: Partial<Api['EntryView']> = {}): Api['EntryView'] => ({
+  id,
+  pageId: 'p1',
+  kind: 'TYPED',
+  content: text(`Words of ${id}.`),
+  caption: '',
+  width: 'FULL',
+  version: 1,
+  isEmpty: false,
+  notches: [],
+  madeAt: '2026-11-24T09:00:00Z',
+  ...more,
+});
+const INK = { width: 100, height: 50, strokes: [] };
+
+const open = (entries: Api['EntryView'][], more: Record<string, unknown> = {}) =>
+  visit('/n/n1/p/p1', {
+    'GET /api/notebooks/n1': {
+      notebook: NOTEBOOK,
+      sections: [section('s1')],
+      pages: [{ id: 'p1', title: 'Echo', sectionId: 's1', day: '2026-11-24', entries: 2 }],
+    },
+    'GET /api/editions/ed1': {
+      nodes: [node('a', '2.3a', 'Echo as reflection'), node('b', '2.3b', 'Distance from time')],
+    },
+    'GET /api/pages/p1/remarks': [],
+    'GET /api/pages/p1': {
+      id: 'p1',
+      title: 'Timing an echo',
+      notebookId: 'n1',
+      sectionId: 's1',
+      section: 'Echoes',
+      day: '2026-11-24',
+      week: 12,
+      edge: [
+        { id: 'a', code: '2.3a', statement: 'Echo as reflection' },
+        { id: 'b', code: '2.3b', statement: 'Distance from time' },
+      ],
+      entries,
+    },
+    'PUT /api/entries/*': (body: object) => ({ ...entry('kept'), ...body, version: 2 }),
+    'PUT /api/entries/*/notches/*': {},
+    'DELETE /api/entries/*/notches/*': {},
+    ...more,
+  });
+const aside = () => screen.getByRole('complementary', { name: 'About this page' });
+
+test('says how to begin on an empty page', async () => {
+  await open([]);
+  expect(screen.getByText(/An empty page. Press W to write/)).toBeTruthy();
+  expect(aside().textContent).toContain('No point yet. Choose an entry and press N.');
+});
+
+test('counts entries and words by word boundaries', async () => {
+  await open([entry('one', { content: text("It's 0.28 s, isn't it?") })]);
+  expect(document.querySelector('article')?.textContent).toContain('Week 12 · 1 entry · 5 words');
+});
+
+test('lists each point once with every kind of its evidence', async () => {
+  await open([
+    entry('one', { notches: ['a'] }),
+    entry('two', { notches: ['a'] }),
+    entry('three', { kind: 'INK', content: INK, notches: ['a', 'b'] }),
+  ]);
+  const lines = await within(aside()).findAllByRole('link');
+  expect(lines.map((line) => line.textContent)).toEqual(['2.3aEcho as reflection', '2.3bDistance from time']);
+  expect(
+    within(lines[0] as HTMLElement)
+      .getAllByRole('img')
+      .map((shape) => shape.getAttribute('aria-label')),
+  ).toEqual(['typed', 'handwritten']);
+});
+
+test('says on the edge which slots are cut', async () => {
+  await open([entry('one', { notches: ['b'] })]);
+  const edge = screen.getByLabelText('Edge of the page: points of the syllabus');
+  const names = within(edge)
+    .getAllByRole('button')
+    .map((slot) => slot.getAttribute('aria-label'));
+  expect(names[0]).not.toMatch(/notched/);
+  expect(names[1]).toMatch(/^2.3b .*notched/);
+});
+
+test('keeps a caption for its entry over the version it was written on', async () => {
+  const { user, server } = await open([entry('one', { kind: 'INK', content: INK })]);
+  await user.click(screen.getByRole('region', { name: 'handwritten entry' }));
+  await user.type(screen.getByLabelText('Caption'), 'Wall');
+  await waitFor(() => expect(server.sent('PUT /api/entries/one')).not.toHaveLength(0), { timeout: 4_000 });
+  expect(server.sent('PUT /api/entries/one').at(-1)).toMatchObject({
+    baseVersion: 1,
+    caption: 'Wall',
+    kind: 'INK',
+    pageId: 'p1',
+  });
+});
+
+test('takes a notch away by its code beside the entry', async () => {
+  const { user, server } = await open([entry('one', { notches: ['a'] })]);
+  await user.click(screen.getByRole('region', { name: 'typed entry' }));
+  await user.click(await screen.findByRole('button', { name: 'Mend the notch at 2.3a' }));
+  await waitFor(() => expect(server.sent('DELETE /api/entries/one/notches/a')).toHaveLength(1));
+});
+
+test('shows what the teacher said beside the entry it was said of', async () => {
+  const remark: Api['RemarkView'] = {
+    id: 'r1',
+    number: 1,
+    author: 'Ms Tolland',
+    at: '2026-11-17T16:05:00Z',
+    version: 1,
+    entryId: 'one',
+    pageId: 'p1',
+    words: 'Say how many claps.',
+  };
+  await open([entry('one')], { 'GET /api/pages/p1/remarks': [remark] });
+  await waitFor(() =>
+    expect(screen.getByRole('region', { name: 'typed entry' }).textContent).toContain(
+      'Ms Tolland, version 1: “Say how many claps.”',
+    ),
+  );
+  expect(aside().textContent).toContain('From Ms Tolland');
+});
