@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
 import { type InkDrawing, InkView, SoundPlayer } from '../notebook';
-import { ProseView } from './ProseView';
+import { ProseView } from '../text';
 
 type Props = {
   version: Api['SealedView'];

@@ -1,12 +1,12 @@
 import { type FocusEvent, type KeyboardEvent, useState } from 'react';
 import type { Api } from '../../api';
 import { Button, evidenceOf, KIND_NAMES, Shape } from '../../ui';
+import { TypedEntry } from '../text';
 import { InkEntry } from './InkEntry';
 import { DRAGGED_ENTRY } from './PageEdge';
 import { PhotoEntry } from './PhotoEntry';
 import { RecordingEntry } from './RecordingEntry';
 import type { Shown } from './shown';
-import { TypedEntry } from './TypedEntry';
 import type { PageActs } from './usePageActs';
 
 type Props = {
@@ -65,7 +65,14 @@ export function EntryFrame({ entry, isChosen, codes, remarks, acts, onChoose, on
 function Content({ entry, acts, isChosen }: { entry: Shown; acts: PageActs; isChosen: boolean }) {
   const keep = (content: unknown) => acts.change(entry, { content });
   if (entry.kind === 'TYPED')
-    return <TypedEntry content={entry.content} isChosen={isChosen} onChange={keep} />;
+    return (
+      <TypedEntry
+        content={entry.content}
+        isChosen={isChosen}
+        onChange={keep}
+        onPicture={(picture) => void acts.photo(picture, picture.name)}
+      />
+    );
   if (entry.kind === 'INK')
     return <InkEntry content={entry.content} isChosen={isChosen} onChange={keep} caption={entry.caption} />;
   if (entry.kind === 'PHOTO')

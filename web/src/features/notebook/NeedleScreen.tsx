@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { Button, dayName, Empty, evidenceOf, Heading, length, plural, Shape } from '../../ui';
-import { documentText } from './documentText';
+import { documentText } from '../text';
 import { InkView } from './InkView';
 import type { InkDrawing } from './ink';
 import { NotchPicker } from './NotchPicker';

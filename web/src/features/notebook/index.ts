@@ -1,6 +1,5 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
-export { documentText } from './documentText';
 export { FindPoint } from './FindPoint';
 export { GoToPage } from './GoToPage';
 export { InkView } from './InkView';

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import type { Change } from '../../device';
-import { documentText } from './documentText';
+import { documentText } from '../text';
 import { type InkStroke, without } from './ink';
 import { shownEntries } from './shown';
 

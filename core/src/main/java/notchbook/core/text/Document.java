@@ -31,6 +31,48 @@ public record Document(List<Block> blocks) {
     /** A numbered list that begins with {@code start}. */
     public record NumberedList(int start, List<List<Block>> items) implements Block {}
 
+    /** A list to tick off. */
+    public record CheckList(List<CheckItem> items) implements Block {}
+
+    public record CheckItem(boolean isDone, List<Block> content) {}
+
+    /** Somebody else's words, with where they are from (blank when it was not said). */
+    public record Quotation(String source, List<Block> content) implements Block {
+        public static final int LONGEST_SOURCE = 300;
+
+        public Quotation {
+            if (source.length() > LONGEST_SOURCE) {
+                throw new IllegalArgumentException("Say where a quotation is from in up to 300 characters.");
+            }
+        }
+    }
+
+    /** A table of rows of cells; no row is longer than {@link #MOST_COLUMNS}, no table than {@link #MOST_ROWS}. */
+    public record Table(List<List<Cell>> rows) implements Block {
+        /** More do not fit a page, on screen or on paper. */
+        public static final int MOST_COLUMNS = 30;
+
+        /** A term of measurements; more belongs in an attached file. */
+        public static final int MOST_ROWS = 1_000;
+
+        public Table {
+            if (rows.size() > MOST_ROWS || rows.stream().anyMatch(row -> row.size() > MOST_COLUMNS)) {
+                throw new IllegalArgumentException(
+                        "A table has up to 30 columns and 1,000 rows. Attach a larger one as a file.");
+            }
+        }
+    }
+
+    /** A cell of a table over {@code columns} columns and {@code rows} rows, 1 unless cells were joined. */
+    public record Cell(boolean isHeader, int columns, int rows, List<Block> content) {}
+
+    /** A formula on a line of its own, as TeX. */
+    public record FormulaBlock(String tex) implements Block {
+        public FormulaBlock {
+            requireShort(tex);
+        }
+    }
+
     /** What stands in a line of text. */
     public sealed interface Inline {}
 
@@ -38,13 +80,57 @@ public record Document(List<Block> blocks) {
 
     public record LineBreak() implements Inline {}
 
-    public enum Mark {
-        BOLD,
-        ITALIC,
-        HIGHLIGHT
+    /** A formula within a line, as TeX. */
+    public record Formula(String tex) implements Inline {
+        public Formula {
+            requireShort(tex);
+        }
     }
 
-    /** The words alone, a line for each block. */
+    /** What is laid over a piece of text. */
+    public sealed interface Mark {}
+
+    public enum Style implements Mark {
+        BOLD,
+        ITALIC,
+        UNDERLINE,
+        SUBSCRIPT,
+        SUPERSCRIPT
+    }
+
+    /** The four colours of highlighter. */
+    public enum Highlight implements Mark {
+        YELLOW,
+        GREEN,
+        BLUE,
+        ROSE
+    }
+
+    /** A link to the web or to a mail address; other kinds of address can't be followed from a notebook. */
+    public record Link(String address) implements Mark {
+        private static final int LONGEST = 2_000;
+
+        public Link {
+            if (!address.matches("(?i)(https?://|mailto:).+") || address.length() > LONGEST) {
+                throw new IllegalArgumentException(
+                        "A link leads to a web page or a mail address, not to \"" + shortened(address) + "\".");
+            }
+        }
+
+        private static String shortened(String address) {
+            return address.length() > 60 ? address.substring(0, 60) + "…" : address;
+        }
+    }
+
+    private static final int LONGEST_FORMULA = 2_000;
+
+    private static void requireShort(String tex) {
+        if (tex.length() > LONGEST_FORMULA) {
+            throw new IllegalArgumentException("A formula has up to 2,000 characters. Write it as two.");
+        }
+    }
+
+    /** The words alone, a line for each block and for each row of a table. */
     public String plainText() {
         return plain(blocks);
     }
@@ -63,7 +149,17 @@ public record Document(List<Block> blocks) {
             case Heading heading -> inline(heading.content());
             case BulletList list -> items(list.items());
             case NumberedList list -> items(list.items());
+            case CheckList list ->
+                items(list.items().stream().map(CheckItem::content).toList());
+            case Quotation quotation ->
+                plain(quotation.content()) + (quotation.source().isBlank() ? "" : "\n" + quotation.source());
+            case Table table -> table.rows().stream().map(Document::row).collect(Collectors.joining("\n"));
+            case FormulaBlock formula -> formula.tex();
         };
+    }
+
+    private static String row(List<Cell> row) {
+        return row.stream().map(cell -> plain(cell.content())).collect(Collectors.joining("\t"));
     }
 
     private static String items(List<List<Block>> items) {
@@ -75,6 +171,7 @@ public record Document(List<Block> blocks) {
                 .map(part -> switch (part) {
                     case Text text -> text.text();
                     case LineBreak ignored -> "\n";
+                    case Formula formula -> formula.tex();
                 })
                 .collect(Collectors.joining());
     }

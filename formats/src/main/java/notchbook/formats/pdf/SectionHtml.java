@@ -1,21 +1,12 @@
 package notchbook.formats.pdf;
 
 import static java.util.stream.Collectors.joining;
+import static notchbook.formats.pdf.Xml.escaped;
 
 import java.time.format.DateTimeFormatter;
 import java.util.Base64;
-import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
-import notchbook.core.text.Document.Block;
-import notchbook.core.text.Document.BulletList;
-import notchbook.core.text.Document.Heading;
-import notchbook.core.text.Document.Inline;
-import notchbook.core.text.Document.LineBreak;
-import notchbook.core.text.Document.Mark;
-import notchbook.core.text.Document.NumberedList;
-import notchbook.core.text.Document.Paragraph;
-import notchbook.core.text.Document.Text;
 import notchbook.formats.ink.DrawingSvg;
 import notchbook.formats.pdf.SectionSheet.Entry;
 import notchbook.formats.pdf.SectionSheet.Ink;
@@ -65,7 +56,7 @@ final class SectionHtml {
 
     private static String content(Entry entry) {
         return switch (entry.content()) {
-            case Typed typed -> blocks(typed.document().blocks());
+            case Typed typed -> DocumentHtml.write(typed.document());
             case Ink ink ->
                 "<div class=\"ink\">"
                         + DrawingSvg.write(ink.drawing(), named(entry, "Drawing"))
@@ -107,61 +98,9 @@ final class SectionHtml {
         return "<div class=\"page\"><h2>" + escaped(reflection.title()) + "</h2>" + chosen + answers + "</div>";
     }
 
-    private static String blocks(List<Block> blocks) {
-        return blocks.stream().map(SectionHtml::block).collect(joining());
-    }
-
-    private static String block(Block block) {
-        return switch (block) {
-            case Paragraph paragraph -> "<p>" + inline(paragraph.content()) + "</p>";
-            case Heading heading ->
-                "<h%d>%s</h%d>".formatted(heading.level() + 2, inline(heading.content()), heading.level() + 2);
-            case BulletList list -> "<ul>" + items(list.items()) + "</ul>";
-            case NumberedList list -> "<ol start=\"" + list.start() + "\">" + items(list.items()) + "</ol>";
-        };
-    }
-
-    private static String items(List<List<Block>> items) {
-        return items.stream().map(item -> "<li>" + blocks(item) + "</li>").collect(joining());
-    }
-
-    private static String inline(List<Inline> content) {
-        return content.stream()
-                .map(part -> switch (part) {
-                    case LineBreak ignored -> "<br/>";
-                    case Text text -> marked(text);
-                })
-                .collect(joining());
-    }
-
-    private static String marked(Text text) {
-        var html = escaped(text.text());
-        for (var mark : Mark.values()) {
-            html = text.marks().contains(mark) ? wrapped(html, mark) : html;
-        }
-        return html;
-    }
-
-    private static String wrapped(String html, Mark mark) {
-        return switch (mark) {
-            case BOLD -> "<b>" + html + "</b>";
-            case ITALIC -> "<i>" + html + "</i>";
-            case HIGHLIGHT -> "<span class=\"highlight\">" + html + "</span>";
-        };
-    }
-
     /** Minutes and seconds, such as 3:05. */
     private static String length(double seconds) {
         var whole = Math.round(seconds);
         return "%d:%02d".formatted(whole / 60, whole % 60);
-    }
-
-    /** Escapes text for XML and leaves out the control characters that XML has no place for. */
-    private static String escaped(String text) {
-        return text.replaceAll("[\\x00-\\x08\\x0B\\x0C\\x0E-\\x1F\\uFFFE\\uFFFF]", "")
-                .replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
     }
 }

@@ -14,8 +14,9 @@ import notchbook.core.ink.Drawing;
 import notchbook.core.ink.InkPoint;
 import notchbook.core.ink.Stroke;
 import notchbook.core.text.Document;
-import notchbook.core.text.Document.Mark;
+import notchbook.core.text.Document.Highlight;
 import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Text;
 import notchbook.formats.pdf.SectionSheet.Answer;
 import notchbook.formats.pdf.SectionSheet.Entry;
@@ -71,7 +72,7 @@ class SectionPdfTest {
     private static PDDocument pdf() throws IOException {
         var entries = List.of(
                 entry(new SectionSheet.Typed(new Document(List.of(new Paragraph(List.of(
-                        new Text("speed × time <half> ", Set.of(Mark.BOLD, Mark.HIGHLIGHT)),
+                        new Text("speed × time <half> ", Set.of(Style.BOLD, Highlight.YELLOW)),
                         new Text("Волна", Set.of()))))))),
                 entry(new SectionSheet.Ink(new Drawing(
                         400,

@@ -1,0 +1,167 @@
+import { type Editor, useEditorState } from '@tiptap/react';
+import { DropdownMenu } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { Trouble } from '../../ui';
+import { COLOURS } from './extensions';
+import type { FormulaPlace } from './FormulaDialog';
+import { LinkDialog } from './LinkDialog';
+import { TableTools } from './TableTools';
+import { Tool, toolLook } from './Tool';
+import { tableFromCsv } from './tableCsv';
+
+type Chain = ReturnType<Editor['chain']>;
+type Act = [label: string, name: string, act: (chain: Chain) => Chain];
+
+const FIRST: Act[] = [
+  ['Heading', 'heading', (chain) => chain.toggleHeading({ level: 2 })],
+  ['Bold', 'bold', (chain) => chain.toggleBold()],
+  ['Italic', 'italic', (chain) => chain.toggleItalic()],
+  ['Underline', 'underline', (chain) => chain.toggleUnderline()],
+];
+const LISTS: Act[] = [
+  ['List', 'bulletList', (chain) => chain.toggleBulletList()],
+  ['Numbers', 'orderedList', (chain) => chain.toggleOrderedList()],
+  ['Checks', 'taskList', (chain) => chain.toggleTaskList()],
+  ['Quotation', 'blockquote', (chain) => chain.toggleBlockquote()],
+];
+const MORE: Act[] = [
+  ['Raised', 'superscript', (chain) => chain.toggleSuperscript()],
+  ['Lowered', 'subscript', (chain) => chain.toggleSubscript()],
+];
+const NEW_TABLE = { rows: 3, cols: 3, withHeaderRow: true };
+
+/** What typed text can be, in words; the tools of a table or a quotation come when the cursor stands in one. */
+export function TextTools({
+  editor,
+  onFormula,
+}: {
+  editor: Editor;
+  onFormula: (place: FormulaPlace) => void;
+}) {
+  const [isLinking, setLinking] = useState(false);
+  const [trouble, setTrouble] = useState('');
+  const active = useEditorState({
+    editor,
+    selector: ({ editor: now }) =>
+      Object.fromEntries(
+        [...FIRST, ...LISTS, ...MORE]
+          .map(([, name]) => name)
+          .concat('highlight', 'link', 'table')
+          .map((name) => [name, now.isActive(name)]),
+      ),
+  });
+  const file = useRef<HTMLInputElement>(null);
+  const tool = ([label, name, act]: Act) => (
+    <Tool key={name} name={label} isOn={active[name]} onPress={() => act(editor.chain().focus()).run()} />
+  );
+  const readCsv = async (chosen: File | undefined) => {
+    const table = chosen && tableFromCsv(await chosen.text());
+    if (typeof table === 'string') setTrouble(table);
+    else if (table) editor.chain().focus().insertContent(table).run();
+  };
+  return (
+    <>
+      <div
+        className="no-print mt-1 flex flex-wrap items-center gap-1 text-[12.5px]"
+        role="toolbar"
+        aria-label="Text"
+      >
+        {FIRST.map(tool)}
+        <Choice
+          name="Highlight"
+          isOn={active.highlight}
+          choices={[
+            ...COLOURS.map((color): [string, () => void] => [
+              color,
+              () => editor.chain().focus().setHighlight({ color }).run(),
+            ]),
+            ['none', () => editor.chain().focus().unsetHighlight().run()],
+          ]}
+        />
+        {LISTS.map(tool)}
+        <Choice
+          name="Put in"
+          choices={[
+            ['Table', () => editor.chain().focus().insertTable(NEW_TABLE).run()],
+            ['Table from CSV', () => file.current?.click()],
+            ['Formula', () => onFormula({ tex: '', isOwnLine: false })],
+            ['Link', () => setLinking(true)],
+          ]}
+        />
+        <Choice
+          name="More"
+          isOn={MORE.some(([, name]) => active[name])}
+          choices={MORE.map(([label, , act]) => [label, () => act(editor.chain().focus()).run()])}
+        />
+        {active.table && <TableTools editor={editor} />}
+        {active.blockquote && <Source editor={editor} />}
+      </div>
+      <Trouble>{trouble}</Trouble>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv,text/tab-separated-values"
+        aria-label="CSV file for a table"
+        className="hidden"
+        onChange={(event) => {
+          void readCsv(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      {isLinking && <LinkDialog editor={editor} onClose={() => setLinking(false)} />}
+    </>
+  );
+}
+
+function Choice({
+  name,
+  isOn,
+  choices,
+}: {
+  name: string;
+  isOn?: boolean;
+  choices: [name: string, act: () => void][];
+}) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className={toolLook(isOn)}>{name} ▾</DropdownMenu.Trigger>
+      <DropdownMenu.Content
+        align="start"
+        sideOffset={4}
+        className="z-40 min-w-32 rounded-md border border-line bg-card p-1 text-[13px] text-ink shadow-lg"
+        onCloseAutoFocus={(event) => event.preventDefault()}
+      >
+        {choices.map(([label, act]) => (
+          <DropdownMenu.Item
+            key={label}
+            className="flex cursor-pointer items-center gap-2 rounded px-2.5 py-1 outline-none first-letter:uppercase data-highlighted:bg-petrol-wash"
+            onSelect={act}
+          >
+            {(COLOURS as readonly string[]).includes(label) && (
+              <mark data-color={label} className="swatch" aria-hidden="true" />
+            )}
+            <span className="first-letter:uppercase">{label}</span>
+          </DropdownMenu.Item>
+        ))}
+      </DropdownMenu.Content>
+    </DropdownMenu.Root>
+  );
+}
+
+/** Where a quotation is from. */
+function Source({ editor }: { editor: Editor }) {
+  const source = useEditorState({
+    editor,
+    selector: ({ editor: now }) => String(now.getAttributes('blockquote').source ?? ''),
+  });
+  return (
+    <input
+      aria-label="Where the quotation is from"
+      placeholder="Where it is from"
+      maxLength={300}
+      value={source}
+      className="min-h-6 w-52 border-b border-line bg-transparent px-1"
+      onChange={(event) => editor.commands.updateAttributes('blockquote', { source: event.target.value })}
+    />
+  );
+}

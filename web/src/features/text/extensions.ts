@@ -1,0 +1,79 @@
+import { Blockquote } from '@tiptap/extension-blockquote';
+import { Highlight } from '@tiptap/extension-highlight';
+import { TaskItem, TaskList } from '@tiptap/extension-list';
+import { Mathematics } from '@tiptap/extension-mathematics';
+import { Subscript } from '@tiptap/extension-subscript';
+import { Superscript } from '@tiptap/extension-superscript';
+import { TableKit } from '@tiptap/extension-table';
+import { Placeholder } from '@tiptap/extensions';
+import { StarterKit } from '@tiptap/starter-kit';
+import 'katex/dist/katex.min.css';
+
+/** The four colours of highlighter, by the names that the server knows. */
+export const COLOURS = ['yellow', 'green', 'blue', 'rose'] as const;
+export type Colour = (typeof COLOURS)[number];
+
+/** A highlighter in one of four colours; a style sheet says how each looks in each theme. */
+const Highlighter = Highlight.extend({
+  addAttributes() {
+    return {
+      color: {
+        default: 'yellow',
+        parseHTML: (element) => {
+          const colour = element.getAttribute('data-color') as Colour;
+          return COLOURS.includes(colour) ? colour : 'yellow';
+        },
+        renderHTML: ({ color }) => ({ 'data-color': color }),
+      },
+    };
+  },
+});
+
+/** Somebody else's words, with where they are from. */
+const Quotation = Blockquote.extend({
+  addAttributes() {
+    return {
+      source: {
+        default: '',
+        parseHTML: (element) => element.getAttribute('data-source') ?? element.getAttribute('cite') ?? '',
+        renderHTML: ({ source }) => (source ? { 'data-source': source } : {}),
+      },
+    };
+  },
+});
+
+const KATEX = { throwOnError: false, trust: false, maxExpand: 500, maxSize: 20 } as const;
+
+type OnFormula = (place: { tex: string; at: number; isOwnLine: boolean }) => void;
+
+/** What the server's schema of typed text has a place for; nothing else can be typed or pasted. */
+export const extensions = (onFormula: OnFormula) => [
+  StarterKit.configure({
+    heading: { levels: [1, 2, 3] },
+    blockquote: false,
+    code: false,
+    codeBlock: false,
+    strike: false,
+    horizontalRule: false,
+    trailingNode: false,
+    link: { openOnClick: false, protocols: ['mailto'], defaultProtocol: 'https', isAllowedUri },
+  }),
+  Highlighter,
+  Quotation,
+  Subscript,
+  Superscript,
+  TaskList,
+  TaskItem.configure({ nested: true }),
+  TableKit.configure({ table: { resizable: false } }),
+  Mathematics.configure({
+    katexOptions: KATEX,
+    inlineOptions: { onClick: (node, at) => onFormula({ tex: node.attrs.latex, at, isOwnLine: false }) },
+    blockOptions: { onClick: (node, at) => onFormula({ tex: node.attrs.latex, at, isOwnLine: true }) },
+  }),
+  Placeholder.configure({ placeholder: 'Write here' }),
+];
+
+/** Links lead to the web or to mail, as the server has it. */
+export function isAllowedUri(address: string): boolean {
+  return /^(https?:\/\/|mailto:)./i.test(address);
+}

@@ -1,0 +1,3 @@
+export { documentText } from './documentText';
+export { ProseView } from './ProseView';
+export { TypedEntry } from './TypedEntry';
