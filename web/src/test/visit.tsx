@@ -75,7 +75,7 @@ export async function visit(path: string, answers: Record<string, unknown>, pers
       </OutboxProvider>
     </QueryClientProvider>,
   );
-  const heading = await screen.findByRole('heading', { level: 1 });
+  const heading = await screen.findByRole('heading', { level: 1 }, { timeout: 5_000 });
   return { user: userEvent.setup(), server: mine, heading, router };
 }
 

@@ -1,6 +1,5 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
-export { FindPoint } from './FindPoint';
 export { GoToPage } from './GoToPage';
 export { InkView } from './InkView';
 export type { InkDrawing } from './ink';

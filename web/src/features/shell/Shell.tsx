@@ -4,8 +4,9 @@ import { Suspense, useState } from 'react';
 import { Link, Outlet, useLocation } from 'react-router';
 import { api } from '../../api';
 import { chooseTheme, Dialog, Key, THEMES, useKeys } from '../../ui';
+import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
-import { ContentsPanel, FindPoint } from '../notebook';
+import { ContentsPanel } from '../notebook';
 import { useMe } from '../people';
 import { KeptMessages } from './KeptMessages';
 import { WeekRuler } from './WeekRuler';
@@ -38,7 +39,7 @@ export function Shell() {
             onClick={() => setFinding(true)}
             className="hidden items-center gap-2 rounded-md border border-bar-line px-3 py-1 text-on-bar-soft hover:text-on-bar lg:flex"
           >
-            Find by point <Key>/</Key>
+            Find words, codes <Key>/</Key>
           </button>
         )}
         <PersonMenu name={me.fullName} onHelp={() => setHelping(true)} />
@@ -71,7 +72,7 @@ export function Shell() {
           </Suspense>
         </main>
       </div>
-      {isFinding && <FindPoint onClose={() => setFinding(false)} />}
+      {isFinding && <FindBox onClose={() => setFinding(false)} />}
       {isHelping && <KeyHelp onClose={() => setHelping(false)} />}
     </div>
   );
@@ -117,7 +118,7 @@ const KEYS: [string, string][] = [
   ['R', 'Record, or choose a sound file'],
   ['N', 'Notch the chosen entry'],
   ['Alt ↑ Alt ↓', 'Move the chosen entry'],
-  ['/', 'Find everything at a point'],
+  ['/', 'Find words, codes, pages'],
   ['Y  B', 'Checked, send back (teachers)'],
   ['?', 'This list'],
 ];

@@ -53,11 +53,11 @@ export function FormulaDialog({ editor, place, onClose }: Props) {
 
 /** Writes the formula to its place; one that was emptied goes away. */
 function put(editor: Editor, { tex: latex, at: pos, isOwnLine }: FormulaPlace) {
-  const { commands } = editor;
+  const chain = editor.chain().focus();
+  if (pos === undefined && !latex) return;
   if (pos === undefined)
-    latex && (isOwnLine ? commands.insertBlockMath({ latex }) : commands.insertInlineMath({ latex }));
+    (isOwnLine ? chain.insertBlockMath({ latex }) : chain.insertInlineMath({ latex })).run();
   else if (latex)
-    isOwnLine ? commands.updateBlockMath({ latex, pos }) : commands.updateInlineMath({ latex, pos });
-  else isOwnLine ? commands.deleteBlockMath({ pos }) : commands.deleteInlineMath({ pos });
-  commands.focus();
+    (isOwnLine ? chain.updateBlockMath({ latex, pos }) : chain.updateInlineMath({ latex, pos })).run();
+  else (isOwnLine ? chain.deleteBlockMath({ pos }) : chain.deleteInlineMath({ pos })).run();
 }

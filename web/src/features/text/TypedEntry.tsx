@@ -1,4 +1,5 @@
 import { EditorContent, type JSONContent, useEditor } from '@tiptap/react';
+import DOMPurify from 'dompurify';
 import { useEffect, useRef, useState } from 'react';
 import { extensions } from './extensions';
 import { FormulaDialog, type FormulaPlace } from './FormulaDialog';
@@ -24,6 +25,9 @@ export function TypedEntry({ content, isChosen, onChange, onPicture }: Props) {
     autofocus: isChosen && !hasText(content) ? 'end' : false,
     editorProps: {
       attributes: { class: 'prose', role: 'textbox', 'aria-multiline': 'true', 'aria-label': 'Typed text' },
+      // The editor reads pasted markup into a document of its own; what could run is gone before that.
+      transformPastedHTML: (html) =>
+        DOMPurify.sanitize(html, { FORBID_TAGS: ['img', 'style', 'svg', 'math'] }),
       handlePaste: (_, event) => {
         const pictures = picturesIn(event.clipboardData);
         pictures.forEach(latest.current.onPicture);

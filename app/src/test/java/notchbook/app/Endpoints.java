@@ -24,6 +24,7 @@ final class Endpoints {
             entry("GET /api/me", ANYONE),
             entry("GET /api/ruler", ANYONE_OWN),
             entry("GET /api/weeks/2026-11-23", ANY_STUDENT),
+            entry("GET /api/find?words=echo", ANY_STUDENT),
             entry("GET /api/editions", ANYONE_SIGNED_IN),
             entry("GET /api/editions/{edition}", ANYONE_SIGNED_IN),
             entry("GET /api/notebooks", ANYONE_OWN),

@@ -14,7 +14,8 @@ class CoreStaysPlainTest {
     static final ArchRule DEPENDS_ON_PLAIN_JAVA_ONLY = classes()
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("notchbook.core..", "java..", "com.ibm.icu..", "org.jspecify..");
+            .resideInAnyPackage(
+                    "notchbook.core..", "java..", "com.ibm.icu..", "org.tartarus.snowball..", "org.jspecify..");
 
     @ArchTest
     static final ArchRule ROOMS_HAVE_NO_CYCLE =

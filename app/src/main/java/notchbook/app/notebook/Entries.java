@@ -13,6 +13,7 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -30,6 +31,7 @@ public class Entries {
     private final Syllabi syllabi;
     private final Media media;
     private final SchoolClock clock;
+    private final ApplicationEventPublisher events;
 
     Entries(
             Pages pages,
@@ -39,7 +41,8 @@ public class Entries {
             EntryViews views,
             Syllabi syllabi,
             Media media,
-            SchoolClock clock) {
+            SchoolClock clock,
+            ApplicationEventPublisher events) {
         this.pages = pages;
         this.sections = sections;
         this.notebooks = notebooks;
@@ -48,6 +51,7 @@ public class Entries {
         this.syllabi = syllabi;
         this.media = media;
         this.clock = clock;
+        this.events = events;
     }
 
     /** An entry as its device has it now; {@code baseVersion} is the version it was changed from, 0 for a new one. */
@@ -85,6 +89,7 @@ public class Entries {
         var sent = entry(reader, change, before);
         if (before.isEmpty()) {
             store.insert(sent);
+            events.publishEvent(new EntryKept(reader.id(), sent));
             return sent;
         }
         requireOwner(reader, before.get());
@@ -100,6 +105,7 @@ public class Entries {
                     views.of(List.of(before.get())).getFirst());
         }
         store.update(before.get(), sent);
+        events.publishEvent(new EntryKept(reader.id(), sent));
         return sent;
     }
 

@@ -1,0 +1,149 @@
+package notchbook.app.find;
+
+import static java.util.Comparator.comparing;
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import notchbook.app.find.FindController.EntryHit;
+import notchbook.app.find.FindController.FindView;
+import notchbook.app.find.FindController.PlaceHit;
+import notchbook.app.find.FindController.PointHit;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryContent;
+import notchbook.app.notebook.EntryName;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.notebook.Page;
+import notchbook.app.notebook.Section;
+import notchbook.app.people.Person;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.find.Excerpt;
+import notchbook.core.find.Query;
+import notchbook.core.syllabus.SyllabusNode;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks through what a reader may see: own entries, pages, sections, and the points of own syllabi. */
+@Service
+class Finder {
+    /** As many as somebody looks through before typing another word. */
+    private static final int MOST_ENTRIES = 30;
+
+    private static final int MOST_PLACES = 8;
+
+    /** What the index gives may lie in the bin or lack a phrase, so more is asked for than is shown. */
+    private static final int ASKED = 200;
+
+    private final Notebooks notebooks;
+    private final Entries entries;
+    private final Syllabi syllabi;
+    private final EntryWords words;
+    private final SchoolClock clock;
+
+    Finder(Notebooks notebooks, Entries entries, Syllabi syllabi, EntryWords words, SchoolClock clock) {
+        this.notebooks = notebooks;
+        this.entries = entries;
+        this.syllabi = syllabi;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    /** The notebooks of a reader with the places in them, by id. */
+    private record Shelf(
+            List<Notebook> notebooks, Map<UUID, Notebook> byId, Map<UUID, Section> sections, Map<UUID, Page> pages) {
+        Notebook notebookOf(Page page) {
+            return byId.get(sections.get(page.sectionId()).notebookId());
+        }
+    }
+
+    @Transactional(readOnly = true)
+    FindView find(Person reader, String typed) {
+        reader.requireStudent();
+        var query = Query.parse(typed);
+        if (query.isEmpty()) {
+            return new FindView(List.of(), List.of(), List.of());
+        }
+        var shelf = shelf(reader);
+        return new FindView(points(shelf, query, typed), places(shelf, query), entries(reader, shelf, query));
+    }
+
+    private Shelf shelf(Person reader) {
+        var all = notebooks.of(reader);
+        return new Shelf(
+                all,
+                all.stream().collect(toMap(Notebook::id, identity())),
+                all.stream().flatMap(one -> notebooks.sections(one).stream()).collect(toMap(Section::id, identity())),
+                all.stream().flatMap(one -> notebooks.pages(one).stream()).collect(toMap(Page::id, identity())));
+    }
+
+    private List<PointHit> points(Shelf shelf, Query query, String typed) {
+        var code = typed.strip().toLowerCase(Locale.ROOT);
+        return shelf.notebooks().stream()
+                .flatMap(notebook -> syllabi.edition(notebook.editionId())
+                        .nodes()
+                        .filter(node -> !node.kind().equals(SyllabusNode.Kind.UNIT))
+                        .filter(node ->
+                                node.code().toLowerCase(Locale.ROOT).startsWith(code) || query.matches(node.title()))
+                        .map(node ->
+                                new PointHit(node.id(), notebook.id(), notebook.title(), node.code(), node.title())))
+                .limit(MOST_PLACES)
+                .toList();
+    }
+
+    private static List<PlaceHit> places(Shelf shelf, Query query) {
+        var pages = shelf.pages().values().stream()
+                .filter(page -> query.matches(page.title()))
+                .sorted(comparing(Page::day).reversed())
+                .map(page -> {
+                    var notebook = shelf.notebookOf(page);
+                    var section = shelf.sections().get(page.sectionId());
+                    return new PlaceHit(
+                            "/n/" + notebook.id() + "/p/" + page.id(),
+                            page.title(),
+                            notebook.title() + " · " + section.title());
+                });
+        var sections = shelf.sections().values().stream()
+                .filter(section -> query.matches(section.title()))
+                .sorted(comparing(Section::title))
+                .map(section -> new PlaceHit(
+                        "/n/" + section.notebookId() + "/s/" + section.id(),
+                        section.title(),
+                        shelf.byId().get(section.notebookId()).title()));
+        return Stream.concat(sections.limit(MOST_PLACES), pages.limit(MOST_PLACES))
+                .toList();
+    }
+
+    private List<EntryHit> entries(Person reader, Shelf shelf, Query query) {
+        var ids = words.find(reader.id(), query, ASKED);
+        var live = entries.live(reader, ids).stream().collect(toMap(Entry::id, identity()));
+        return ids.stream()
+                .filter(live::containsKey)
+                .map(live::get)
+                .filter(entry -> query.matches(EntryWords.text(entry.kind(), entry.caption(), entry.content())))
+                .limit(MOST_ENTRIES)
+                .map(entry -> hit(shelf, entry, query))
+                .toList();
+    }
+
+    private EntryHit hit(Shelf shelf, Entry entry, Query query) {
+        var page = shelf.pages().get(entry.pageId());
+        var text = EntryContent.words(entry.kind(), entry.content());
+        return new EntryHit(
+                entry.id(),
+                page.id(),
+                shelf.notebookOf(page).id(),
+                entry.kind(),
+                EntryName.of(entry.kind(), entry.caption(), text),
+                Excerpt.of(EntryWords.text(entry.kind(), entry.caption(), entry.content()), query)
+                        .parts(),
+                shelf.notebookOf(page).title() + " · " + page.title(),
+                clock.dayOf(entry.madeAt()));
+    }
+}

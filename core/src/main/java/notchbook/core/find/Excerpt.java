@@ -1,0 +1,61 @@
+package notchbook.core.find;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A piece of a text around what was found in it, cut at words, with what was found told apart. */
+public record Excerpt(List<Part> parts) {
+    /** As much as stands on two lines of a list, in characters. */
+    private static final int LONGEST = 140;
+
+    /** What may stand before the first match, in characters. */
+    private static final int BEFORE = 40;
+
+    public record Part(String text, boolean isMatch) {}
+
+    /** The excerpt of a text for a query; its beginning when nothing of the query stands in it. */
+    public static Excerpt of(String text, Query query) {
+        var flat = text.replaceAll("\\s+", " ").strip();
+        var found = query.found(flat);
+        var from = found.isEmpty() ? 0 : wordStart(flat, found.getFirst().start() - BEFORE);
+        var to = wordEnd(flat, from + LONGEST);
+        var parts = new ArrayList<Part>();
+        var at = from;
+        for (var token : found) {
+            if (token.start() >= at && token.end() <= to) {
+                add(parts, flat.substring(at, token.start()), false);
+                add(parts, flat.substring(token.start(), token.end()), true);
+                at = token.end();
+            }
+        }
+        add(parts, flat.substring(at, to), false);
+        if (from > 0) {
+            parts.addFirst(new Part("… ", false));
+        }
+        if (to < flat.length()) {
+            parts.add(new Part(" …", false));
+        }
+        return new Excerpt(parts);
+    }
+
+    private static void add(List<Part> parts, String text, boolean isMatch) {
+        if (!text.isEmpty()) {
+            parts.add(new Part(text, isMatch));
+        }
+    }
+
+    private static int wordStart(String text, int at) {
+        if (at <= 0) {
+            return 0;
+        }
+        return text.indexOf(' ', at) < 0 ? 0 : text.indexOf(' ', at) + 1;
+    }
+
+    private static int wordEnd(String text, int at) {
+        if (at >= text.length()) {
+            return text.length();
+        }
+        var space = text.lastIndexOf(' ', at);
+        return space <= 0 || at - space > BEFORE ? at : space;
+    }
+}
