@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
-import { type InkDrawing, InkView, SoundPlayer } from '../notebook';
+import { type InkDrawing, InkView, SoundPlayer, SPANS } from '../notebook';
 import { ProseView } from '../text';
 
 type Props = {
@@ -21,12 +21,12 @@ export function SealedPages({ version, below }: Props) {
             {dayName(page.day)}
             {page.week && ` · Week ${page.week}`}
           </p>
-          <div className="grid grid-cols-2 gap-3">
+          <div className="grid grid-cols-6 gap-3">
             {page.entries.map((entry) => (
               <section
                 key={entry.id}
                 id={`sealed-${entry.id}`}
-                className={`min-w-0 scroll-mt-16 ${entry.width === 'FULL' ? 'col-span-2' : 'col-span-2 sm:col-span-1'}`}
+                className={`min-w-0 scroll-mt-16 ${SPANS[entry.width]}`}
               >
                 <SealedContent entry={entry} />
                 <p className="mt-0.5 text-[13px] text-soft">

@@ -1,12 +1,14 @@
-import { type FocusEvent, type KeyboardEvent, useState } from 'react';
+import { type FocusEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import type { Api } from '../../api';
 import { Button, evidenceOf, KIND_NAMES, Shape } from '../../ui';
 import { TypedEntry } from '../text';
+import { EarlierDialog } from './EarlierDialog';
 import { InkEntry } from './InkEntry';
 import { DRAGGED_ENTRY } from './PageEdge';
 import { PhotoEntry } from './PhotoEntry';
 import { RecordingEntry } from './RecordingEntry';
 import type { Shown } from './shown';
+import { SPANS } from './spans';
 import type { PageActs } from './usePageActs';
 
 type Props = {
@@ -37,7 +39,7 @@ export function EntryFrame({ entry, isChosen, codes, remarks, acts, onChoose, on
       tabIndex={0}
       onFocus={choose}
       onKeyDown={press}
-      className={`group min-w-0 scroll-mt-16 rounded-md ${entry.width === 'FULL' ? 'col-span-2' : 'col-span-2 sm:col-span-1'} ${
+      className={`group min-w-0 scroll-mt-16 rounded-md ${SPANS[entry.width]} ${
         isChosen ? 'outline-2 outline-offset-4 outline-petrol' : ''
       }`}
     >
@@ -82,8 +84,14 @@ function Content({ entry, acts, isChosen }: { entry: Shown; acts: PageActs; isCh
 
 function Caption({ entry, acts }: { entry: Shown; acts: PageActs }) {
   const [caption, setCaption] = useState(entry.caption);
+  const line = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    // A caption from another device, or one brought back, comes in while nobody types here.
+    if (document.activeElement !== line.current) setCaption(entry.caption);
+  }, [entry.caption]);
   return (
     <input
+      ref={line}
       aria-label="Caption"
       placeholder="Caption"
       value={caption}
@@ -97,7 +105,14 @@ function Caption({ entry, acts }: { entry: Shown; acts: PageActs }) {
   );
 }
 
+const WIDTHS = [
+  ['FULL', 'Full width'],
+  ['HALF', 'Half width'],
+  ['THIRD', 'Third width'],
+] as const;
+
 function Tools({ entry, codes, acts, onNotch }: Pick<Props, 'entry' | 'codes' | 'acts' | 'onNotch'>) {
+  const [isLookingBack, setLookingBack] = useState(false);
   return (
     <div className="no-print mt-1 flex flex-wrap items-center gap-x-1 text-[13px]">
       <button
@@ -127,13 +142,16 @@ function Tools({ entry, codes, acts, onNotch }: Pick<Props, 'entry' | 'codes' | 
         Notch
       </Button>
       <span className="flex-1" />
-      <Button
-        look="quiet"
-        className="min-h-[24px]"
-        onClick={() => acts.change(entry, { width: entry.width === 'FULL' ? 'HALF' : 'FULL' })}
-      >
-        {entry.width === 'FULL' ? 'Half width' : 'Full width'}
-      </Button>
+      {WIDTHS.filter(([width]) => width !== entry.width).map(([width, name]) => (
+        <Button
+          key={width}
+          look="quiet"
+          className="min-h-[24px]"
+          onClick={() => acts.change(entry, { width })}
+        >
+          {name}
+        </Button>
+      ))}
       <Button look="quiet" className="min-h-[24px]" onClick={() => acts.move(entry, -1)} aria-label="Move up">
         ↑
       </Button>
@@ -145,6 +163,16 @@ function Tools({ entry, codes, acts, onNotch }: Pick<Props, 'entry' | 'codes' | 
       >
         ↓
       </Button>
+      <Button look="quiet" className="min-h-[24px]" onClick={() => setLookingBack(true)}>
+        Earlier
+      </Button>
+      {isLookingBack && (
+        <EarlierDialog
+          entry={entry}
+          onBack={({ content, caption }) => acts.change(entry, { content, caption })}
+          onClose={() => setLookingBack(false)}
+        />
+      )}
       <Button look="quiet" className="min-h-[24px]" onClick={() => acts.remove(entry)}>
         Delete
       </Button>

@@ -119,6 +119,34 @@ test('takes a notch away by its code beside the entry', async () => {
   await waitFor(() => expect(server.sent('DELETE /api/entries/one/notches/a')).toHaveLength(1));
 });
 
+test('brings an earlier version back as a new change', async () => {
+  const earlier = { version: 1, content: text('Before.'), caption: 'Old', savedAt: '2026-11-24T10:58:00Z' };
+  const { user, server } = await open([entry('one', { version: 3 })], {
+    'GET /api/entries/one/earlier': [earlier],
+  });
+  await user.click(screen.getByRole('region', { name: 'typed entry' }));
+  await user.click(await screen.findByRole('button', { name: 'Earlier' }));
+  expect(await screen.findByText('Before.')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Bring this back' }));
+  await waitFor(() => expect(server.sent('PUT /api/entries/one')).not.toHaveLength(0), { timeout: 4_000 });
+  expect(server.sent('PUT /api/entries/one').at(-1)).toMatchObject({
+    baseVersion: 3,
+    caption: 'Old',
+    content: text('Before.'),
+  });
+});
+
+test.each([
+  ['FULL', ['Half width', 'Third width']],
+  ['HALF', ['Full width', 'Third width']],
+  ['THIRD', ['Full width', 'Half width']],
+] as const)('offers an entry of %s width the others', async (width, names) => {
+  const { user } = await open([entry('one', { kind: 'INK', content: INK, width })]);
+  await user.click(screen.getByRole('region', { name: 'handwritten entry' }));
+  const offered = screen.getAllByRole('button', { name: /width$/ }).map((button) => button.textContent);
+  expect(offered).toEqual(names);
+});
+
 test('shows what the teacher said beside the entry it was said of', async () => {
   const remark: Api['RemarkView'] = {
     id: 'r1',

@@ -83,7 +83,7 @@ function OpenPage({ id }: { id: string }) {
                 An empty page. Press W to write, I to draw, P for a photo, R to record, or use the bar below.
               </p>
             )}
-            <div className="grid grid-cols-2 gap-x-3 gap-y-3">
+            <div className="grid grid-cols-6 gap-x-3 gap-y-3">
               {entries.map((one) => (
                 <EntryFrame
                   key={one.id}

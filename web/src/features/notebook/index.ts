@@ -10,3 +10,4 @@ export { PageScreen } from './PageScreen';
 export { contentsQuery, editionQuery, notebooksQuery, useNotebook } from './queries';
 export { SoundPlayer } from './RecordingEntry';
 export { SectionScreen } from './SectionScreen';
+export { SPANS } from './spans';

@@ -1,3 +1,4 @@
+import { MagnifyingGlass } from '@phosphor-icons/react';
 import { useMutation } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
@@ -37,9 +38,13 @@ export function Shell() {
           <button
             type="button"
             onClick={() => setFinding(true)}
-            className="hidden items-center gap-2 rounded-md border border-bar-line px-3 py-1 text-on-bar-soft hover:text-on-bar lg:flex"
+            className="flex min-h-8 items-center gap-2 rounded-md border border-bar-line px-2 py-1 text-on-bar-soft hover:text-on-bar lg:px-3"
           >
-            Find words, codes <Key>/</Key>
+            <MagnifyingGlass aria-hidden="true" className="lg:hidden" />
+            <span className="sr-only lg:not-sr-only">Find words, codes</span>
+            <span className="hidden lg:inline">
+              <Key>/</Key>
+            </span>
           </button>
         )}
         <PersonMenu name={me.fullName} onHelp={() => setHelping(true)} />

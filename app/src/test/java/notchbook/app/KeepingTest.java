@@ -54,6 +54,17 @@ class KeepingTest extends AppTest {
     }
 
     @Test
+    void showsWhatAnEntryWasAndTakesItBackAsANewChange() {
+        keep(0, "An echo");
+        keep(1, "Gone by mistake");
+        var earlier = browser.get(school.student, "/api/entries/" + entry + "/earlier")
+                .json();
+        assertThat(earlier).hasSize(1);
+        send(2, earlier.get(0).path("content").toString());
+        assertThat(words()).containsExactly("An echo");
+    }
+
+    @Test
     void keepsWordsThatCameForAnEntryInTheBin() {
         keep(0, "An echo");
         browser.send(school.student, "DELETE", "/api/entries/" + entry, "");

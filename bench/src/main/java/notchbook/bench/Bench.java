@@ -1,14 +1,22 @@
 package notchbook.bench;
 
+import java.sql.SQLException;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs the measures: {@code core} by JMH, {@code server} against a running demo school. */
+/** Runs the measures: {@code core} by JMH, {@code server} and {@code find} against a running demo school. */
 public final class Bench {
+    private static final String ADDRESS = setting("NOTCHBOOK_ADDRESS", "http://127.0.0.1:8420");
+    private static final String DATABASE = setting("NOTCHBOOK_DB_URL", "jdbc:mariadb://127.0.0.1:3317/notchbook");
+
     private Bench() {}
 
-    public static void main(String[] arguments) throws RunnerException {
+    private static String setting(String name, String otherwise) {
+        return System.getenv().getOrDefault(name, otherwise);
+    }
+
+    public static void main(String[] arguments) throws RunnerException, SQLException {
         var which = arguments.length > 0 ? arguments[0] : "core";
         switch (which) {
             case "core" ->
@@ -16,8 +24,9 @@ public final class Bench {
                                 .include(CoverageBenchmark.class.getSimpleName())
                                 .build())
                         .run();
-            case "server" -> new ServerBench(arguments.length > 1 ? arguments[1] : "http://127.0.0.1:8420").run();
-            default -> throw new IllegalArgumentException("Say core or server, not " + which + ".");
+            case "server" -> new ServerBench(ADDRESS).run();
+            case "find" -> new FindBench(new ServerBench(ADDRESS), DATABASE).run();
+            default -> throw new IllegalArgumentException("Say core, server or find, not " + which + ".");
         }
     }
 }

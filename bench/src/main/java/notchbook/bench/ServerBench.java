@@ -38,17 +38,30 @@ final class ServerBench {
 
     void run() {
         signIn();
-        var book = first(get("/api/notebooks"), "title", "Physics: waves");
-        var classId = book.path("classId").asString();
-        var notebook = UUID.randomUUID();
-        put(
-                "/api/notebooks/" + notebook,
-                "{'title':'Bench','editionId':'%s','examYear':2028,'tier':'CORE','classId':'%s'}"
-                        .formatted(book.path("editionId").asString(), classId));
+        var classId = physics().path("classId").asString();
+        var notebook = begin("Bench");
         var section = UUID.randomUUID();
         put("/api/sections/" + section, "{'notebookId':'%s','title':'Bench','topics':[]}".formatted(notebook));
         openPage(section);
         sealSection(notebook, classId);
+    }
+
+    /** Makes a notebook beside the student's own on physics. */
+    UUID begin(String title) {
+        var notebook = UUID.randomUUID();
+        var book = physics();
+        put(
+                "/api/notebooks/" + notebook,
+                "{'title':'%s','editionId':'%s','examYear':2028,'tier':'CORE','classId':'%s'}"
+                        .formatted(
+                                title,
+                                book.path("editionId").asString(),
+                                book.path("classId").asString()));
+        return notebook;
+    }
+
+    private JsonNode physics() {
+        return first(get("/api/notebooks"), "title", "Physics: waves");
     }
 
     private void openPage(UUID section) {
@@ -118,14 +131,14 @@ final class ServerBench {
         return found;
     }
 
-    private void signIn() {
+    void signIn() {
         get("/api/me");
         send(HttpRequest.newBuilder(uri("/api/sign-in"))
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofString("{\"name\":\"marlo\",\"password\":\"paper-edge-7\"}")));
     }
 
-    private UUID page(UUID section, String title) {
+    UUID page(UUID section, String title) {
         var id = UUID.randomUUID();
         put("/api/pages/" + id, "{'sectionId':'%s','title':'%s'}".formatted(section, title));
         return id;
@@ -148,7 +161,7 @@ final class ServerBench {
         return id;
     }
 
-    private JsonNode get(String path) {
+    JsonNode get(String path) {
         return MAPPER.readTree(bytes(path));
     }
 
@@ -156,7 +169,7 @@ final class ServerBench {
         return send(HttpRequest.newBuilder(uri(path)).GET()).body();
     }
 
-    private JsonNode put(String path, String json) {
+    JsonNode put(String path, String json) {
         var request = HttpRequest.newBuilder(uri(path))
                 .header("Content-Type", "application/json")
                 .PUT(BodyPublishers.ofString(json.replace('\'', '"')));
@@ -193,7 +206,7 @@ final class ServerBench {
                 .orElseThrow();
     }
 
-    private static double millis(Supplier<?> work) {
+    static double millis(Supplier<?> work) {
         var began = System.nanoTime();
         work.get();
         return (System.nanoTime() - began) / 1e6;

@@ -1,33 +1,40 @@
 package notchbook.app.find;
 
-import static java.util.stream.Collectors.joining;
+import static java.util.Comparator.comparing;
+import static java.util.stream.Collectors.toSet;
 import static notchbook.tables.Tables.ENTRY;
-import static notchbook.tables.Tables.ENTRY_WORDS;
+import static notchbook.tables.Tables.ENTRY_WORD;
 import static notchbook.tables.Tables.NOTEBOOK;
 import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.SECTION;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryKept;
 import notchbook.app.notebook.EntryKind;
 import notchbook.core.find.Query;
+import notchbook.core.find.Query.Term;
 import notchbook.core.find.Token;
+import notchbook.tables.tables.EntryWord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 
-/** The index over the words of entries. It holds stems, so that the database's own word lists and lengths play no part. */
+/** Which entries hold which words, by their stems. */
 @Repository
 class EntryWords {
-    /** Makes every stem a word that the database indexes: long enough, and on no list of common words. */
-    private static final String SIGN = "n_";
+    /** What a row of the table holds, in characters; two longer words that begin alike count as one. */
+    private static final int LONGEST_STEM = 60;
+
+    /** Beyond this many a word counts as common, and counting on would cost more than it helps. */
+    private static final int COMMON = 2_000;
 
     private final DSLContext db;
 
@@ -52,21 +59,24 @@ class EntryWords {
                 .on(SECTION.ID.eq(PAGE.SECTION_ID))
                 .join(NOTEBOOK)
                 .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
-                .leftAntiJoin(ENTRY_WORDS)
-                .on(ENTRY_WORDS.ENTRY_ID.eq(ENTRY.ID))
+                .leftAntiJoin(ENTRY_WORD)
+                .on(ENTRY_WORD.ENTRY_ID.eq(ENTRY.ID))
                 .forEach(row -> keep(
                         row.value1(), row.value2(), text(EntryKind.valueOf(row.value3()), row.value4(), row.value5())));
     }
 
-    /** The ids of a person's entries that hold every word of a query, what fits best first, in the bin or not. */
+    /** The ids of a person's entries that hold every word of a query, the newest first, in the bin or not. */
     List<UUID> find(UUID ownerId, Query query, int most) {
-        var expression = expression(query);
-        return db.select(ENTRY_WORDS.ENTRY_ID)
-                .from(ENTRY_WORDS)
-                .where(ENTRY_WORDS.OWNER_ID.eq(ownerId), matches(expression))
-                .orderBy(relevance(expression).desc(), ENTRY_WORDS.ENTRY_ID.desc())
+        var terms = rarestFirst(ownerId, query);
+        var first = ENTRY_WORD.as("first");
+        var others = terms.stream().skip(1).map(term -> alsoHolds(first, ownerId, term));
+        return db.selectDistinct(first.ENTRY_ID)
+                .from(first)
+                .where(first.OWNER_ID.eq(ownerId), fits(first, terms.getFirst()))
+                .and(others.reduce(DSL.noCondition(), Condition::and))
+                .orderBy(first.ENTRY_ID.desc())
                 .limit(most)
-                .fetch(ENTRY_WORDS.ENTRY_ID);
+                .fetch(first.ENTRY_ID);
     }
 
     /** What an entry can be found by. */
@@ -74,37 +84,60 @@ class EntryWords {
         return (caption + "\n" + EntryContent.words(kind, content)).strip();
     }
 
+    /** Stores what changed alone: a long text that is being typed gains and loses a word at a time. */
     private void keep(UUID entryId, UUID ownerId, String text) {
-        var stems = Token.of(text).stream().map(token -> signed(token.stem())).collect(joining(" "));
-        db.insertInto(ENTRY_WORDS)
-                .set(ENTRY_WORDS.ENTRY_ID, entryId)
-                .set(ENTRY_WORDS.OWNER_ID, ownerId)
-                .set(ENTRY_WORDS.STEMS, stems)
-                .onDuplicateKeyUpdate()
-                .set(ENTRY_WORDS.STEMS, stems)
+        var now = Token.of(text).stream().map(token -> cut(token.stem())).collect(toSet());
+        var before = db.select(ENTRY_WORD.STEM)
+                .from(ENTRY_WORD)
+                .where(ENTRY_WORD.ENTRY_ID.eq(entryId))
+                .fetchSet(ENTRY_WORD.STEM);
+        db.deleteFrom(ENTRY_WORD)
+                .where(ENTRY_WORD.ENTRY_ID.eq(entryId), ENTRY_WORD.STEM.in(without(before, now)))
+                .execute();
+        db.batch(without(now, before).stream()
+                        .map(stem -> db.insertInto(ENTRY_WORD)
+                                .set(ENTRY_WORD.OWNER_ID, ownerId)
+                                .set(ENTRY_WORD.STEM, stem)
+                                .set(ENTRY_WORD.ENTRY_ID, entryId))
+                        .toList())
                 .execute();
     }
 
-    /** Letters and digits alone, since the database would cut a stem at anything else. */
-    private static String signed(String stem) {
-        return SIGN + stem.replaceAll("[^\\p{L}\\p{N}\\p{M}]", "_");
+    private static Set<String> without(Set<String> all, Set<String> some) {
+        var rest = new HashSet<>(all);
+        rest.removeAll(some);
+        return rest;
     }
 
-    private static String expression(Query query) {
-        var terms = query.terms().stream()
-                .map(term -> term.isUnfinished()
-                        ? "+(%s %s*)".formatted(signed(term.stem()), signed(term.word()))
-                        : "+" + signed(term.stem()));
-        var phrases = query.phrases().stream().flatMap(List::stream).map(stem -> "+" + signed(stem));
-        return Stream.concat(terms, phrases).collect(joining(" "));
+    /** The fewer entries a word stands in, the fewer have to be looked at for the others. */
+    private List<Term> rarestFirst(UUID ownerId, Query query) {
+        var phrases = query.phrases().stream().flatMap(List::stream).map(stem -> new Term(stem, stem, false));
+        var terms = Stream.concat(query.terms().stream(), phrases).toList();
+        return terms.size() == 1
+                ? terms
+                : terms.stream().sorted(comparing(term -> count(ownerId, term))).toList();
     }
 
-    private static Condition matches(String expression) {
-        return DSL.condition("match ({0}) against ({1} in boolean mode)", ENTRY_WORDS.STEMS, DSL.val(expression));
+    private int count(UUID ownerId, Term term) {
+        return db.fetchCount(db.selectOne()
+                .from(ENTRY_WORD)
+                .where(ENTRY_WORD.OWNER_ID.eq(ownerId), fits(ENTRY_WORD, term))
+                .limit(COMMON));
     }
 
-    private static Field<Double> relevance(String expression) {
-        return DSL.field(
-                "match ({0}) against ({1} in boolean mode)", Double.class, ENTRY_WORDS.STEMS, DSL.val(expression));
+    private Condition alsoHolds(EntryWord first, UUID ownerId, Term term) {
+        var other = ENTRY_WORD.as("other");
+        return DSL.exists(db.selectOne()
+                .from(other)
+                .where(other.OWNER_ID.eq(ownerId), other.ENTRY_ID.eq(first.ENTRY_ID), fits(other, term)));
+    }
+
+    private static Condition fits(EntryWord words, Term term) {
+        var whole = words.STEM.eq(cut(term.stem()));
+        return term.isUnfinished() ? whole.or(words.STEM.startsWith(cut(term.word()))) : whole;
+    }
+
+    private static String cut(String stem) {
+        return stem.length() <= LONGEST_STEM ? stem : stem.substring(0, LONGEST_STEM);
     }
 }

@@ -127,6 +127,7 @@ class Finder {
                 .filter(live::containsKey)
                 .map(live::get)
                 .filter(entry -> query.matches(EntryWords.text(entry.kind(), entry.caption(), entry.content())))
+                .sorted(comparing(Entry::madeAt).reversed())
                 .limit(MOST_ENTRIES)
                 .map(entry -> hit(shelf, entry, query))
                 .toList();

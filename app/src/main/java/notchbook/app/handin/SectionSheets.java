@@ -34,13 +34,21 @@ class SectionSheets {
     private SectionSheet.Page page(Sealed.Page page, Map<UUID, MediaItem> items) {
         List<SectionSheet.Entry> entries = page.entries().stream()
                 .map(entry -> new SectionSheet.Entry(
-                        content(entry, items), entry.caption(), entry.width() == EntryWidth.HALF, entry.codes()))
+                        content(entry, items), entry.caption(), width(entry.width()), entry.codes()))
                 .toList();
         return new SectionSheet.Page(
                 page.title(),
                 page.day(),
                 page.week().map(week -> "Week " + week).orElse("Break"),
                 entries);
+    }
+
+    private static SectionSheet.Width width(EntryWidth width) {
+        return switch (width) {
+            case FULL -> SectionSheet.Width.FULL;
+            case HALF -> SectionSheet.Width.HALF;
+            case THIRD -> SectionSheet.Width.THIRD;
+        };
     }
 
     private SectionSheet.Content content(Sealed.Entry entry, Map<UUID, MediaItem> items) {

@@ -78,6 +78,11 @@ public class Entries {
         return store.findOwned(reader.id(), ids);
     }
 
+    /** What an entry was before, the newest first. */
+    List<EarlierEntry> earlier(Person reader, UUID id) {
+        return store.earlier(require(reader, id).id());
+    }
+
     /**
      * Keeps an entry. Sending the same change twice changes nothing; a change made from an older version than the one
      * that is there is refused with what is there, so that its sender can keep both.

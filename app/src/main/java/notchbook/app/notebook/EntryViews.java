@@ -6,6 +6,7 @@ import java.util.Optional;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaView;
 import notchbook.app.notebook.NotebookViews.EntryView;
+import notchbook.app.notebook.PageController.EarlierView;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -18,6 +19,11 @@ class EntryViews {
     EntryViews(Media media, JsonMapper mapper) {
         this.media = media;
         this.mapper = mapper;
+    }
+
+    EarlierView of(EarlierEntry earlier) {
+        return new EarlierView(
+                earlier.version(), mapper.readTree(earlier.content()), earlier.caption(), earlier.savedAt());
     }
 
     List<EntryView> of(Collection<Entry> entries) {

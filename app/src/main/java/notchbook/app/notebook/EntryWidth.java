@@ -3,5 +3,6 @@ package notchbook.app.notebook;
 /** How much of the page's width an entry takes. */
 public enum EntryWidth {
     FULL,
-    HALF
+    HALF,
+    THIRD
 }

@@ -46,6 +46,12 @@ class PageController {
 
     record OrderBody(List<UUID> entries) {}
 
+    record EarlierView(
+            int version,
+            @Schema(implementation = Object.class) JsonNode content,
+            String caption,
+            Instant savedAt) {}
+
     record ChangeBody(
             int baseVersion,
             UUID pageId,
@@ -98,6 +104,12 @@ class PageController {
                         body.width(),
                         body.madeAt()));
         return views.of(List.of(kept)).getFirst();
+    }
+
+    /** What the entry was before, the newest first; bringing one back is keeping it as a new change. */
+    @GetMapping("/api/entries/{id}/earlier")
+    List<EarlierView> earlier(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        return entries.earlier(reader, id).stream().map(views::of).toList();
     }
 
     @DeleteMapping("/api/entries/{id}")

@@ -50,8 +50,8 @@ final class SectionHtml {
                 ? ""
                 : "<p class=\"codes\">" + escaped(String.join("  ", entry.codes())) + "</p>";
         var caption = entry.caption().isBlank() ? "" : "<p class=\"caption\">" + escaped(entry.caption()) + "</p>";
-        return "<div class=\"entry%s\">%s%s%s</div>"
-                .formatted(entry.isHalfWidth() ? " half" : "", content(entry), caption, codes);
+        return "<div class=\"entry %s\">%s%s%s</div>"
+                .formatted(entry.width().name().toLowerCase(Locale.ROOT), content(entry), caption, codes);
     }
 
     private static String content(Entry entry) {

@@ -13,7 +13,14 @@ public record SectionSheet(
     public record Page(String title, LocalDate day, String week, List<Entry> entries) {}
 
     /** An entry with its caption and the codes it is notched to. */
-    public record Entry(Content content, String caption, boolean isHalfWidth, List<String> codes) {}
+    public record Entry(Content content, String caption, Width width, List<String> codes) {}
+
+    /** How much of the line an entry takes. */
+    public enum Width {
+        FULL,
+        HALF,
+        THIRD
+    }
 
     public sealed interface Content {}
 

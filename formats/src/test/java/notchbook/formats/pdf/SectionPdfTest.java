@@ -92,7 +92,7 @@ class SectionPdfTest {
     }
 
     private static Entry entry(SectionSheet.Content content) {
-        return new Entry(content, "Wall & \"wheel\"", true, List.of("2.3a", "2.3b"));
+        return new Entry(content, "Wall & \"wheel\"", SectionSheet.Width.THIRD, List.of("2.3a", "2.3b"));
     }
 
     private static byte[] photo() throws IOException {
