@@ -21,6 +21,9 @@ class Screenshots {
                         .filter(view -> !LEFT_OUT.contains(view.name()))
                         .forEach(view -> take(view, page, view.name()));
             }
+            var finding = new Desk(chrome.signedIn("marlo"));
+            finding.key("/").fill("What to find", "speed of sound").sees("Entries");
+            shoot(finding.page(), "find");
             var dark = chrome.context(1280, 800).newPage();
             dark.addInitScript("localStorage.setItem('notchbook.theme', 'dark')");
             take(Views.of(Chrome.signIn(dark, "marlo")).get(1), dark, "page-dark");
@@ -31,6 +34,10 @@ class Screenshots {
 
     private static void take(Views view, Page page, String name) {
         view.open(page);
+        shoot(page, name);
+    }
+
+    private static void shoot(Page page, String name) {
         page.waitForTimeout(400);
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }

@@ -31,6 +31,7 @@ record Views(String name, String path) {
                 book: book.id,
                 section: contents.sections.find((one) => one.code === '2.3').id,
                 page: contents.pages.find((one) => one.title.startsWith('Timing an echo')).id,
+                writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
                 collection: collections.find((one) => one.title.startsWith('Sea')).id,
@@ -50,6 +51,7 @@ record Views(String name, String path) {
         var book = "/n/" + ids.get("book");
         views.add(new Views("week", "/"));
         views.add(new Views("page", book + "/p/" + ids.get("page")));
+        views.add(new Views("writing", book + "/p/" + ids.get("writing")));
         views.add(new Views("coverage", book + "/coverage"));
         views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));
         views.add(new Views("reflection", book + "/reflections/12"));

@@ -36,6 +36,9 @@ class EntryWords {
     /** Beyond this many a word counts as common, and counting on would cost more than it helps. */
     private static final int COMMON = 2_000;
 
+    /** More words that begin alike than anybody means while typing the first letters. */
+    private static final int MOST_BEGINNINGS = 12;
+
     private final DSLContext db;
 
     EntryWords(DSLContext db) {
@@ -68,12 +71,43 @@ class EntryWords {
     /** The ids of a person's entries that hold every word of a query, the newest first, in the bin or not. */
     List<UUID> find(UUID ownerId, Query query, int most) {
         var terms = rarestFirst(ownerId, query);
+        var others = terms.subList(1, terms.size());
+        return stems(ownerId, terms.getFirst())
+                .flatMap(stem -> newest(ownerId, stem, others, most).stream())
+                .distinct()
+                .sorted(comparing(UUID::toString).reversed())
+                .limit(most)
+                .toList();
+    }
+
+    /** The stems that a word fits: its own, and for an unfinished one those that begin with it. */
+    private Stream<String> stems(UUID ownerId, Term term) {
+        var own = Stream.of(cut(term.stem()));
+        return term.isUnfinished()
+                ? Stream.concat(
+                                own,
+                                db
+                                        .selectDistinct(ENTRY_WORD.STEM)
+                                        .from(ENTRY_WORD)
+                                        .where(
+                                                ENTRY_WORD.OWNER_ID.eq(ownerId),
+                                                ENTRY_WORD.STEM.startsWith(cut(term.word())))
+                                        .limit(MOST_BEGINNINGS)
+                                        .fetch(ENTRY_WORD.STEM)
+                                        .stream())
+                        .distinct()
+                : own;
+    }
+
+    /** In the order of the table's own key, so that the database stops as soon as it has enough. */
+    private List<UUID> newest(UUID ownerId, String stem, List<Term> others, int most) {
         var first = ENTRY_WORD.as("first");
-        var others = terms.stream().skip(1).map(term -> alsoHolds(first, ownerId, term));
-        return db.selectDistinct(first.ENTRY_ID)
+        return db.select(first.ENTRY_ID)
                 .from(first)
-                .where(first.OWNER_ID.eq(ownerId), fits(first, terms.getFirst()))
-                .and(others.reduce(DSL.noCondition(), Condition::and))
+                .where(first.OWNER_ID.eq(ownerId), first.STEM.eq(stem))
+                .and(others.stream()
+                        .map(term -> alsoHolds(first, ownerId, term))
+                        .reduce(DSL.noCondition(), Condition::and))
                 .orderBy(first.ENTRY_ID.desc())
                 .limit(most)
                 .fetch(first.ENTRY_ID);

@@ -38,8 +38,11 @@ class Finder {
 
     private static final int MOST_PLACES = 8;
 
-    /** What the index gives may lie in the bin or lack a phrase, so more is asked for than is shown. */
-    private static final int ASKED = 200;
+    /** What the index gives may lie in the bin, so more is asked for than is shown. */
+    private static final int ASKED = 100;
+
+    /** The index knows words and not their order: of entries with the words of a phrase, most lack the phrase. */
+    private static final int ASKED_FOR_PHRASE = 400;
 
     private final Notebooks notebooks;
     private final Entries entries;
@@ -121,7 +124,7 @@ class Finder {
     }
 
     private List<EntryHit> entries(Person reader, Shelf shelf, Query query) {
-        var ids = words.find(reader.id(), query, ASKED);
+        var ids = words.find(reader.id(), query, query.phrases().isEmpty() ? ASKED : ASKED_FOR_PHRASE);
         var live = entries.live(reader, ids).stream().collect(toMap(Entry::id, identity()));
         return ids.stream()
                 .filter(live::containsKey)
