@@ -1,0 +1,130 @@
+import { screen, waitFor } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { refuse, TEACHER, visit } from '../../test/visit';
+
+const WORK: Api['SetWorkView'] = {
+  id: 'w1',
+  title: 'Echo practical',
+  due: '2026-11-27',
+  classId: 'c1',
+  className: '10B Physics',
+  instructions: 'Time an echo.',
+  teacher: 'Ms Tolland',
+  topic: 't1',
+};
+const VERSION: Api['SealedView'] = {
+  id: 'v1',
+  student: 'Marlo Quist',
+  title: 'Echoes',
+  notebook: 'Physics',
+  sectionId: 's1',
+  setWork: WORK,
+  version: 1,
+  versions: [],
+  state: 'WAITING',
+  missing: 0,
+  sealedAt: '2026-11-16T18:42:00Z',
+  seal: { holds: true, parts: 2, digest: 'ab12', broken: [] },
+  reflections: [],
+  remarks: [
+    {
+      id: 'r1',
+      number: 1,
+      author: 'Ms Tolland',
+      at: '2026-11-17T16:05:00Z',
+      version: 1,
+      entryId: 'e1',
+      pageId: 'p1',
+      words: 'Say how many claps.',
+    },
+  ],
+  pages: [
+    {
+      id: 'p1',
+      title: 'Timing an echo',
+      day: '2026-11-10',
+      week: 10,
+      entries: [
+        {
+          id: 'e1',
+          kind: 'INK',
+          caption: 'Path',
+          codes: ['2.3a', '2.3b'],
+          width: 'THIRD',
+          content: { width: 100, height: 50, strokes: [] },
+        },
+      ],
+    },
+  ],
+};
+const open = (version: Partial<Api['SealedView']>, more: Record<string, unknown> = {}) =>
+  visit('/versions/v1', { 'GET /api/hand-ins/v1': { ...VERSION, ...version }, ...more });
+
+test('leads from a remark to the entry that it is about', async () => {
+  await open({ state: 'SENT_BACK' });
+  expect(screen.getByText(/“Say how many claps.”/)).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Go to the page' }).getAttribute('href')).toBe('/p/p1?entry=e1');
+});
+
+test.each([
+  ['WAITING', ['Take it back'], []],
+  ['BEING_READ', [], []],
+  ['SENT_BACK', [], ['Check and hand in again']],
+  ['CHECKED', [], []],
+] as const)('offers what can be done while it is %s', async (state, buttons, links) => {
+  await open({ state });
+  expect(screen.queryAllByRole('button', { name: /Take it back/ }).map((one) => one.textContent)).toEqual(
+    buttons,
+  );
+  expect(screen.queryAllByRole('link', { name: /hand in again/ }).map((one) => one.textContent)).toEqual(
+    links,
+  );
+});
+
+test('takes a version back that nobody has opened', async () => {
+  const { user, router } = await open({}, { 'DELETE /api/hand-ins/v1': {} });
+  await user.click(screen.getByRole('button', { name: 'Take it back' }));
+  await waitFor(() => expect(router.state.location.pathname).toBe('/hand-ins'));
+});
+
+test('says why a version can’t be taken back', async () => {
+  const { user } = await open({}, { 'DELETE /api/hand-ins/v1': refuse(409, 'Ms Tolland has opened it.') });
+  await user.click(screen.getByRole('button', { name: 'Take it back' }));
+  expect(await screen.findByText('Ms Tolland has opened it.')).toBeTruthy();
+});
+
+test('asks a class for something', async () => {
+  const { user, server } = await visit(
+    '/set-work',
+    {
+      'GET /api/editions': [{ id: 'ed1', code: 'NB-412', title: 'Waves' }],
+      'GET /api/editions/ed1': {
+        nodes: [
+          { id: 'u', code: '2', title: 'Sound', kind: 'UNIT' },
+          { id: 't1', code: '2.3', title: 'Echoes', kind: 'TOPIC' },
+          { id: 'a', code: '2.3a', title: 'Echo', kind: 'POINT' },
+        ],
+      },
+      'PUT /api/set-work/*': {},
+    },
+    { ...TEACHER, classes: [{ id: 'c1', name: '10B Physics' }] },
+  );
+  await screen.findByRole('option', { name: '2.3 Echoes' });
+  expect(screen.queryByRole('option', { name: /2.3a/ })).toBeNull();
+  await user.type(screen.getByLabelText('Title'), 'Echo practical');
+  await user.type(screen.getByLabelText('What it should be'), 'Time an echo.');
+  await user.type(screen.getByLabelText('Due'), '2026-11-27');
+  await user.click(screen.getByRole('button', { name: 'Ask the class' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/set-work/*')).toEqual([
+      {
+        classId: 'c1',
+        title: 'Echo practical',
+        instructions: 'Time an echo.',
+        topic: 't1',
+        due: '2026-11-27',
+      },
+    ]),
+  );
+});
