@@ -13,6 +13,8 @@ globalThis.Request = class extends Request {
 
 // What jsdom has no layout for.
 HTMLElement.prototype.scrollIntoView = () => {};
+Range.prototype.getClientRects = () => [] as unknown as DOMRectList;
+Range.prototype.getBoundingClientRect = () => new DOMRect();
 HTMLDialogElement.prototype.showModal ??= function open(this: HTMLDialogElement) {
   this.open = true;
 };
