@@ -41,6 +41,18 @@ export const section = (id: string, more: Partial<Api['SectionView']> = {}): Api
   ...more,
 });
 
+/** What Ms Tolland asked of her class. */
+export const WORK: Api['SetWorkView'] = {
+  id: 'w1',
+  title: 'Echo practical',
+  due: '2026-11-27',
+  classId: 'c1',
+  className: '10B Physics',
+  instructions: 'Time an echo.',
+  teacher: 'Ms Tolland',
+  topic: 't1',
+};
+
 export const RULER: Api['RulerView'] = {
   year: '2026/27',
   today: '2026-11-25',

@@ -1,18 +1,8 @@
 import { screen } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { NOTEBOOK, refuse, rows, section, visit } from '../../test/visit';
+import { NOTEBOOK, refuse, rows, section, visit, WORK } from '../../test/visit';
 
-const WORK: Api['SetWorkView'] = {
-  id: 'w1',
-  title: 'Echo practical',
-  due: '2026-11-27',
-  classId: 'c1',
-  className: '10B Physics',
-  instructions: 'Time an echo.',
-  teacher: 'Ms Tolland',
-  topic: 't1',
-};
 const READY: Api['ReadyView'] = {
   title: 'Echoes',
   notebookId: 'n1',
