@@ -23,7 +23,13 @@ export function OutboxProvider({ personId, children }: { personId: string; child
   const [outbox, setOutbox] = useState<Outbox>();
   useEffect(() => {
     const channel = new BroadcastChannel(CHANNEL);
-    const refresh = (pageId: string) => queries.invalidateQueries({ queryKey: ['page', pageId] });
+    const refresh = (pageId: string) => {
+      const page = queries.getQueryCache().find({ queryKey: ['page', pageId] });
+      // A page that is being fetched for the first time may have been read before this change: it is asked for again.
+      if (page?.state.data === undefined && page?.promise)
+        page.promise.then(() => page.fetch()).catch(() => {});
+      else queries.invalidateQueries({ queryKey: ['page', pageId] });
+    };
     channel.onmessage = (message) => refresh(message.data);
     const made = new Outbox(personId, (pageId, kept) => {
       if (kept)

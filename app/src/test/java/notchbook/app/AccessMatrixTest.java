@@ -21,11 +21,12 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
  * teacher and nobody. A row gives the five answers in this order; what is not yours answers 404, as if it were not there.
  */
 class AccessMatrixTest extends AppTest {
-    /** Endpoints that carry a file, a sign-in or the description itself; each has a test of its own. */
+    /** Endpoints that carry a file, a sign-in, a secret or the description itself; each has a test of its own. */
     private static final List<String> ELSEWHERE = List.of(
             "POST /api/sign-in",
             "POST /api/editions",
             "PUT /api/media/{}",
+            "GET /api/task-feed/{}.ics",
             "GET /api/openapi",
             "GET /api/openapi.yaml");
 

@@ -19,6 +19,9 @@ final class Endpoints {
     /** Anyone may try; what comes back holds nothing of anyone else's. */
     private static final String ANYONE_OWN = ANYONE_SIGNED_IN;
 
+    private static final String PATTERN =
+            "{'name':'Mine','zones':[{'key':'main','role':'MAIN','title':'Notes','prompt':'','kinds':[]}]}";
+
     /** A request with names of things in braces, and the five answers: student, classmate, teacher, other teacher, nobody. */
     static final List<Map.Entry<String, String>> MATRIX = List.of(
             entry("GET /api/me", ANYONE),
@@ -44,12 +47,37 @@ final class Endpoints {
             entry("GET /api/notebooks/{notebook}/bin", STUDENT_ONLY),
             entry("POST /api/notebooks/{notebook}/bin/{binned}/restore", STUDENT_ONLY),
             entry("POST /api/notebooks/{notebook}/sections-for-units", STUDENT_ONLY),
+            entry("POST /api/notebooks/{notebook}/sections-for-weeks", STUDENT_ONLY),
+            entry("PUT /api/notebooks/{notebook}/ticks/{point}", STUDENT_ONLY),
+            entry("DELETE /api/notebooks/{notebook}/ticks/{point}", STUDENT_ONLY),
+            entry("GET /api/sections/{section}/to-cover", STUDENT_ONLY),
             entry("PUT /api/sections/{new} {'notebookId':'{notebook}','title':'More','topics':[]}", STUDENT_ONLY),
             entry("PATCH /api/sections/{section} {'title':'Echoes'}", STUDENT_ONLY),
             entry("POST /api/sections/{section}/place {'position':0}", STUDENT_ONLY),
             entry("GET /api/sections/{section}/readiness?setWork={setWork}", STUDENT_ONLY),
             entry("GET /api/sections/{section}/pdf", STUDENT_ONLY),
             entry("PUT /api/pages/{new} {'sectionId':'{section}','title':'New'}", STUDENT_ONLY),
+            entry("PUT /api/pages/{page}/pattern " + PATTERN, STUDENT_ONLY),
+            entry("PUT /api/pages/{page}/paper {'lines':'RULED','spacingMm':8,'tint':'STRAW'}", STUDENT_ONLY),
+            entry("POST /api/pages/{page}/place {'sectionId':'{section}','position':0}", STUDENT_ONLY),
+            entry("PUT /api/pages/{page}/copies/{new} {'sectionId':'{section}'}", STUDENT_ONLY),
+            entry("GET /api/pages/{page}/marks", STUDENT_ONLY),
+            entry("GET /api/pages/{page}/review", STUDENT_ONLY),
+            entry("GET /api/pages/{page}/own-words", STUDENT_ONLY),
+            entry("POST /api/pages/{page}/rounds {'asked':[{'cue':'{entry}','isKnown':true}]}", STUDENT_ONLY),
+            entry("GET /api/patterns", ANYONE_OWN),
+            entry("PUT /api/patterns/{pattern} " + PATTERN, "OK 404 404 404 401"),
+            entry("DELETE /api/patterns/{pattern}", STUDENT_ONLY),
+            entry("GET /api/own-marks", ANYONE_OWN),
+            entry("PUT /api/own-marks/{ownMark} {'name':'Formula','shape':'RING'}", "OK 404 404 404 401"),
+            entry("GET /api/marks", ANY_STUDENT),
+            entry("GET /api/marks?notebook={notebook}&kind=TASK&open=true", STUDENT_ONLY),
+            entry("PUT /api/entries/{entry}/marks/{mark} {'kind':'TASK','due':'2026-11-27'}", STUDENT_ONLY),
+            entry("DELETE /api/entries/{entry}/marks/{mark}", STUDENT_ONLY),
+            entry("DELETE /api/own-marks/{ownMark}", STUDENT_ONLY),
+            entry("GET /api/task-feed", ANYONE_OWN),
+            entry("POST /api/task-feed", ANY_STUDENT),
+            entry("DELETE /api/task-feed", ANYONE_OWN),
             entry("GET /api/pages/{page}", STUDENT_ONLY),
             entry("PATCH /api/pages/{page} {'title':'Timing','day':'2026-11-24'}", STUDENT_ONLY),
             entry("GET /api/pages/{page}/remarks", STUDENT_ONLY),
@@ -120,6 +148,10 @@ final class Endpoints {
         browser.send(school.student, "DELETE", "/api/entries/" + binned, "");
         var collection = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/collections/" + collection, "{'title':'Costs','purpose':''}");
+        var pattern = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
+        var ownMark = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/own-marks/" + ownMark, "{'name':'Formula','shape':'RING'}");
         var media = school.photo(school.student, desk, EntryWidth.HALF);
         var handIn = handIn(desk);
         var privateMedia = school.photo(school.student, school.desk(school.student), EntryWidth.HALF);
@@ -143,6 +175,9 @@ final class Endpoints {
                 entry("setWork", school.setWork().id()),
                 entry("otherSetWork", school.setWork().id()),
                 entry("remark", UUID.randomUUID()),
+                entry("mark", UUID.randomUUID()),
+                entry("ownMark", ownMark),
+                entry("pattern", pattern),
                 entry("class", school.schoolClass.id()));
     }
 

@@ -16,6 +16,7 @@ import notchbook.app.media.Incoming;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
+import notchbook.app.notebook.EntryPlace;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
@@ -129,12 +130,12 @@ class School {
                 new Entries.Change(
                         id,
                         0,
-                        desk.page().id(),
+                        EntryPlace.on(desk.page().id(), EntryWidth.FULL),
                         EntryKind.TYPED,
                         mapper.readTree(doc(words)),
                         Optional.empty(),
                         "",
-                        EntryWidth.FULL,
+                        Optional.empty(),
                         Optional.empty()));
         for (var code : codes) {
             entries.cut(owner, id, node(code));
@@ -156,12 +157,12 @@ class School {
                 new Entries.Change(
                         UUID.randomUUID(),
                         0,
-                        desk.page().id(),
+                        EntryPlace.on(desk.page().id(), width),
                         EntryKind.PHOTO,
                         mapper.createObjectNode(),
                         Optional.of(mediaId),
                         "Wall",
-                        width,
+                        Optional.empty(),
                         Optional.empty()));
         return mediaId;
     }

@@ -17,6 +17,7 @@ import notchbook.app.media.Incoming;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
+import notchbook.app.notebook.EntryPlace;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
@@ -141,12 +142,12 @@ class NotebookMaker {
                 new Entries.Change(
                         id,
                         0,
-                        pageId,
+                        EntryPlace.on(pageId, entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL),
                         kind(entry),
                         content(entry, random),
                         file(book.owner(), entry, random),
                         entry.caption(),
-                        entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL,
+                        Optional.empty(),
                         Optional.of(clock.instant())));
         entry.codes().forEach(code -> entries.cut(book.owner(), id, book.nodes().get(code)));
     }

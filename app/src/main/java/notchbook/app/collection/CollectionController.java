@@ -141,7 +141,7 @@ class CollectionController {
                 item.mediaId().flatMap(id -> Optional.ofNullable(files.get(id))).map(MediaView::of),
                 item.entryId().map(id -> {
                     var entry = Optional.ofNullable(live.get(id));
-                    return new EntryPlace(id, entry.map(Entry::pageId), entry.map(Entry::kind));
+                    return new EntryPlace(id, entry.map(one -> one.place().pageId()), entry.map(Entry::kind));
                 }));
     }
 }

@@ -137,7 +137,7 @@ class Finder {
     }
 
     private EntryHit hit(Shelf shelf, Entry entry, Query query) {
-        var page = shelf.pages().get(entry.pageId());
+        var page = shelf.pages().get(entry.place().pageId());
         var text = EntryContent.words(entry.kind(), entry.content());
         return new EntryHit(
                 entry.id(),

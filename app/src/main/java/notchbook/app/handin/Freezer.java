@@ -100,16 +100,19 @@ class Freezer {
                 page.title(),
                 page.day(),
                 weekOf(page.day()),
+                Optional.of(page.pattern()),
                 entries.stream().map(entry -> entry(entry, edition, items)).toList());
     }
 
     private static Sealed.Entry entry(Entry entry, Edition edition, Map<UUID, MediaItem> items) {
         return new Sealed.Entry(
                 entry.id(),
+                Optional.of(entry.place().zone()),
+                entry.place().beside(),
                 entry.kind(),
                 entry.content(),
                 entry.caption(),
-                entry.width(),
+                entry.place().width(),
                 edition.nodes()
                         .filter(node -> entry.notches().contains(node.id()))
                         .map(SyllabusNode::code)

@@ -19,6 +19,7 @@ import notchbook.app.media.MediaView;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
+import notchbook.core.notebook.Patterns;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -127,9 +128,12 @@ class HandInMapper {
                 page.title(),
                 page.day(),
                 page.week(),
+                page.pattern().orElse(Patterns.FREE),
                 page.entries().stream()
                         .map(entry -> new SealedEntryView(
                                 entry.id(),
+                                entry.zone().orElse(""),
+                                entry.beside(),
                                 entry.kind(),
                                 mapper.readTree(entry.content()),
                                 entry.caption(),

@@ -11,6 +11,7 @@ import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.HandInState;
+import notchbook.core.notebook.Pattern;
 import tools.jackson.databind.JsonNode;
 
 /** What the screens of handing in and checking are sent. */
@@ -97,6 +98,8 @@ final class HandInViews {
 
     record SealedEntryView(
             UUID id,
+            String zone,
+            Optional<UUID> beside,
             EntryKind kind,
             @Schema(implementation = Object.class) JsonNode content,
             String caption,
@@ -105,7 +108,12 @@ final class HandInViews {
             Optional<MediaView> media) {}
 
     record SealedPageView(
-            UUID id, String title, LocalDate day, Optional<Integer> week, List<SealedEntryView> entries) {}
+            UUID id,
+            String title,
+            LocalDate day,
+            Optional<Integer> week,
+            Pattern pattern,
+            List<SealedEntryView> entries) {}
 
     record AnswerView(String question, String text, int words) {}
 

@@ -2,11 +2,17 @@ package notchbook.app.handin;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryWidth;
+import notchbook.core.notebook.Pattern;
+import notchbook.core.notebook.Patterns;
+import notchbook.core.notebook.Zone;
 
 /** The parts of a sealed version, as they are written down: each is one JSON document. */
 final class Sealed {
@@ -14,11 +20,30 @@ final class Sealed {
 
     record Cover(String title, String student, String notebook, String edition, Instant sealedAt) {}
 
-    record Page(UUID id, String title, LocalDate day, Optional<Integer> week, List<Entry> entries) {}
+    /** {@code pattern} is missing in versions that were sealed before pages had one. */
+    record Page(
+            UUID id,
+            String title,
+            LocalDate day,
+            Optional<Integer> week,
+            Optional<Pattern> pattern,
+            List<Entry> entries) {
+        /** The zones of the page, each with its entries. */
+        Map<Zone, List<Entry>> byZone() {
+            var laid = pattern.orElse(Patterns.FREE);
+            var byZone = new LinkedHashMap<Zone, List<Entry>>();
+            laid.zones().forEach(zone -> byZone.put(zone, new ArrayList<>()));
+            entries.forEach(
+                    entry -> byZone.get(laid.zoneOf(entry.zone().orElse(""))).add(entry));
+            return byZone;
+        }
+    }
 
     /** An entry with its checked content as text, the codes it is notched to and the path of its picture or sound. */
     record Entry(
             UUID id,
+            Optional<String> zone,
+            Optional<UUID> beside,
             EntryKind kind,
             String content,
             String caption,

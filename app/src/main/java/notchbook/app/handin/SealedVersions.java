@@ -7,11 +7,13 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.core.handin.Manifest;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes frozen sections down as sealed parts, reads them again, and tells whether a seal still holds. */
@@ -48,10 +50,10 @@ class SealedVersions {
         var reflections = new ArrayList<Sealed.Reflection>();
         parts.forEach((path, content) -> {
             if (path.startsWith("pages/")) {
-                pages.add(mapper.readValue(content, Sealed.Page.class));
+                readable(content, Sealed.Page.class).ifPresent(pages::add);
             }
             if (path.startsWith("reflections/")) {
-                reflections.add(mapper.readValue(content, Sealed.Reflection.class));
+                readable(content, Sealed.Reflection.class).ifPresent(reflections::add);
             }
         });
         return new Frozen(
@@ -69,6 +71,15 @@ class SealedVersions {
         mediaByPath.forEach((path, id) -> now.add(new Manifest.Part(path, digestNow(items.get(id)))));
         var isListWhole = handIn.manifest().digest().equals(handIn.digest());
         return isListWhole ? handIn.manifest().broken(new Manifest(now)) : List.of("manifest");
+    }
+
+    /** A part that was tampered with until it can't be read is left out; the broken seal names it. */
+    private <T> Optional<T> readable(String content, Class<T> part) {
+        try {
+            return Optional.of(mapper.readValue(content, part));
+        } catch (JacksonException unreadable) {
+            return Optional.empty();
+        }
     }
 
     private String digestNow(MediaItem item) {

@@ -1,11 +1,15 @@
 package notchbook.app.handin;
 
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import notchbook.app.mark.Marks;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entry;
@@ -18,6 +22,9 @@ import notchbook.app.syllabus.Syllabi;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.Readiness;
 import notchbook.core.handin.SectionWork;
+import notchbook.core.mark.Mark;
+import notchbook.core.notebook.Gap;
+import notchbook.core.notebook.ZoneContent;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.syllabus.Weights;
 import notchbook.core.text.Words;
@@ -31,8 +38,11 @@ class SectionChecks {
     private final RemarkStore remarks;
     private final Syllabi syllabi;
     private final Media media;
+    private final Marks marks;
 
-    SectionChecks(Freezer freezer, SealedVersions versions, RemarkStore remarks, Syllabi syllabi, Media media) {
+    SectionChecks(
+            Freezer freezer, SealedVersions versions, RemarkStore remarks, Syllabi syllabi, Media media, Marks marks) {
+        this.marks = marks;
         this.freezer = freezer;
         this.versions = versions;
         this.remarks = remarks;
@@ -49,6 +59,7 @@ class SectionChecks {
                         .toList(),
                 freezer.reflectionsOn(section).stream().map(this::reflection).toList(),
                 last.map(version -> openRemarks(section, version)).orElse(List.of()),
+                unanswered(section),
                 bytes(section)));
     }
 
@@ -90,7 +101,28 @@ class SectionChecks {
                                 entry.kind().evidence(),
                                 entry.isEmpty(),
                                 entry.notches()))
-                        .toList());
+                        .toList(),
+                Gap.in(
+                        page.pattern(),
+                        entries.stream()
+                                .map(entry -> new ZoneContent(
+                                        entry.place().zone(),
+                                        entry.kind().evidence(),
+                                        Words.count(EntryContent.words(entry.kind(), entry.content())),
+                                        entry.isEmpty()))
+                                .toList()));
+    }
+
+    private List<SectionWork.Unanswered> unanswered(SectionContents section) {
+        Map<UUID, Entry> byId = section.entries().stream().collect(toMap(Entry::id, identity()));
+        return marks.on(section.entries()).stream()
+                .filter(placed -> placed.mark() instanceof Mark.OpenQuestion question && question.isOpen())
+                .map(placed -> {
+                    var entry = byId.get(placed.entryId());
+                    return new SectionWork.Unanswered(
+                            entry.place().pageId(), entry.id(), Marks.words(entry, placed.mark()));
+                })
+                .toList();
     }
 
     private SectionWork.ReflectionWork reflection(Reflection reflection) {
@@ -114,7 +146,7 @@ class SectionChecks {
                 .filter(remark -> isUnchanged(sealed.get(remark.entryId()), now.get(remark.entryId())))
                 .map(remark -> new SectionWork.OpenRemark(
                         remark.number(),
-                        Optional.of(now.get(remark.entryId()).pageId()),
+                        Optional.of(now.get(remark.entryId()).place().pageId()),
                         Optional.of(remark.entryId())))
                 .toList();
     }

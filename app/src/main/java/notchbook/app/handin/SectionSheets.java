@@ -1,6 +1,6 @@
 package notchbook.app.handin;
 
-import java.util.List;
+import java.util.ArrayList;
 import java.util.Map;
 import java.util.UUID;
 import notchbook.app.media.Media;
@@ -32,15 +32,22 @@ class SectionSheets {
     }
 
     private SectionSheet.Page page(Sealed.Page page, Map<UUID, MediaItem> items) {
-        List<SectionSheet.Entry> entries = page.entries().stream()
-                .map(entry -> new SectionSheet.Entry(
-                        content(entry, items), entry.caption(), width(entry.width()), entry.codes()))
-                .toList();
+        var zones = new ArrayList<SectionSheet.ZoneOfPage>();
+        page.byZone().forEach((zone, entries) -> {
+            if (!entries.isEmpty()) {
+                zones.add(new SectionSheet.ZoneOfPage(
+                        zone, entries.stream().map(entry -> entry(entry, items)).toList()));
+            }
+        });
         return new SectionSheet.Page(
                 page.title(),
                 page.day(),
                 page.week().map(week -> "Week " + week).orElse("Break"),
-                entries);
+                zones);
+    }
+
+    private SectionSheet.Entry entry(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+        return new SectionSheet.Entry(content(entry, items), entry.caption(), width(entry.width()), entry.codes());
     }
 
     private static SectionSheet.Width width(EntryWidth width) {

@@ -58,18 +58,18 @@ public class Entries {
     public record Change(
             UUID id,
             int baseVersion,
-            UUID pageId,
+            EntryPlace place,
             EntryKind kind,
             JsonNode content,
             Optional<UUID> mediaId,
             String caption,
-            EntryWidth width,
+            Optional<UUID> copiedFrom,
             Optional<Instant> madeAt) {}
 
     /** A live entry of the reader's own. */
     public Entry require(Person reader, UUID id) {
         var entry = store.find(id).orElseThrow(() -> Refusal.notFound("entry"));
-        pages.require(reader, entry.pageId());
+        pages.require(reader, entry.place().pageId());
         return entry;
     }
 
@@ -89,7 +89,7 @@ public class Entries {
      */
     @Transactional
     public Entry keep(Person reader, Change change) {
-        pages.require(reader, change.pageId());
+        pages.require(reader, change.place().pageId());
         var before = store.lock(change.id());
         var sent = entry(reader, change, before);
         if (before.isEmpty()) {
@@ -146,8 +146,8 @@ public class Entries {
     }
 
     private Notebook notebookOf(Person reader, Entry entry) {
-        var section =
-                sections.require(reader, pages.require(reader, entry.pageId()).sectionId());
+        var section = sections.require(
+                reader, pages.require(reader, entry.place().pageId()).sectionId());
         return notebooks.require(reader, section.notebookId());
     }
 
@@ -167,19 +167,20 @@ public class Entries {
         var now = clock.now();
         return new Entry(
                 change.id(),
-                change.pageId(),
+                change.place(),
                 change.kind(),
                 content.json(),
                 content.isEmpty(),
                 change.mediaId(),
                 change.caption(),
-                change.width(),
-                before.map(Entry::position).orElseGet(() -> store.nextPosition(change.pageId())),
+                before.map(Entry::position)
+                        .orElseGet(() -> store.nextPosition(change.place().pageId())),
                 before.map(Entry::version).orElse(0) + 1,
                 before.map(Entry::madeAt).orElseGet(() -> change.madeAt()
                         .filter(made -> made.isBefore(now))
                         .orElse(now)),
                 now,
+                before.map(Entry::copiedFrom).orElseGet(change::copiedFrom),
                 before.map(Entry::notches).orElse(Set.of()));
     }
 

@@ -7,28 +7,28 @@ import java.util.UUID;
 
 /**
  * An entry as it is kept. {@code content} is the checked JSON of typed text or ink, empty for photos and recordings;
- * {@code notches} are points and topics of the notebook's syllabus edition.
+ * {@code notches} are points and topics of the notebook's syllabus edition, {@code copiedFrom} the entry that it was drawn
+ * across from.
  */
 public record Entry(
         UUID id,
-        UUID pageId,
+        EntryPlace place,
         EntryKind kind,
         String content,
         boolean isEmpty,
         Optional<UUID> mediaId,
         String caption,
-        EntryWidth width,
         int position,
         int version,
         Instant madeAt,
         Instant changedAt,
+        Optional<UUID> copiedFrom,
         Set<UUID> notches) {
 
     boolean saysTheSameAs(Entry other) {
         return content.equals(other.content)
                 && caption.equals(other.caption)
-                && width == other.width
-                && pageId.equals(other.pageId)
+                && place.equals(other.place)
                 && mediaId.equals(other.mediaId);
     }
 }

@@ -67,12 +67,16 @@ class EntryStore {
                 .join(NOTEBOOK)
                 .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
                 .where(
-                        PAGE.ID.in(found.stream().map(Entry::pageId).collect(Collectors.toSet())),
+                        PAGE.ID.in(found.stream()
+                                .map(entry -> entry.place().pageId())
+                                .collect(Collectors.toSet())),
                         NOTEBOOK.OWNER_ID.eq(personId),
                         PAGE.DELETED_AT.isNull(),
                         SECTION.DELETED_AT.isNull())
                 .fetchSet(PAGE.ID);
-        return found.stream().filter(entry -> own.contains(entry.pageId())).toList();
+        return found.stream()
+                .filter(entry -> own.contains(entry.place().pageId()))
+                .toList();
     }
 
     List<Entry> onPages(Collection<UUID> pageIds) {
@@ -100,13 +104,16 @@ class EntryStore {
     void insert(Entry entry) {
         db.insertInto(ENTRY)
                 .set(ENTRY.ID, entry.id())
-                .set(ENTRY.PAGE_ID, entry.pageId())
+                .set(ENTRY.PAGE_ID, entry.place().pageId())
+                .set(ENTRY.ZONE, entry.place().zone())
+                .set(ENTRY.BESIDE, entry.place().beside().orElse(null))
+                .set(ENTRY.COPIED_FROM, entry.copiedFrom().orElse(null))
                 .set(ENTRY.KIND, entry.kind().name())
                 .set(ENTRY.CONTENT, entry.content())
                 .set(ENTRY.IS_EMPTY, entry.isEmpty())
                 .set(ENTRY.MEDIA_ID, entry.mediaId().orElse(null))
                 .set(ENTRY.CAPTION, entry.caption())
-                .set(ENTRY.WIDTH, entry.width().name())
+                .set(ENTRY.WIDTH, entry.place().width().name())
                 .set(ENTRY.POSITION, entry.position())
                 .set(ENTRY.VERSION, entry.version())
                 .set(ENTRY.MADE_AT, entry.madeAt())
@@ -118,12 +125,14 @@ class EntryStore {
     void update(Entry before, Entry now) {
         keepVersion(before, now.changedAt());
         db.update(ENTRY)
-                .set(ENTRY.PAGE_ID, now.pageId())
+                .set(ENTRY.PAGE_ID, now.place().pageId())
+                .set(ENTRY.ZONE, now.place().zone())
+                .set(ENTRY.BESIDE, now.place().beside().orElse(null))
                 .set(ENTRY.CONTENT, now.content())
                 .set(ENTRY.IS_EMPTY, now.isEmpty())
                 .set(ENTRY.MEDIA_ID, now.mediaId().orElse(null))
                 .set(ENTRY.CAPTION, now.caption())
-                .set(ENTRY.WIDTH, now.width().name())
+                .set(ENTRY.WIDTH, now.place().width().name())
                 .set(ENTRY.VERSION, now.version())
                 .set(ENTRY.CHANGED_AT, now.changedAt())
                 .where(ENTRY.ID.eq(now.id()), ENTRY.VERSION.eq(before.version()))
@@ -209,17 +218,21 @@ class EntryStore {
     private static Entry entry(Record found, Set<UUID> notches) {
         return new Entry(
                 found.get(ENTRY.ID),
-                found.get(ENTRY.PAGE_ID),
+                new EntryPlace(
+                        found.get(ENTRY.PAGE_ID),
+                        found.get(ENTRY.ZONE),
+                        Optional.ofNullable(found.get(ENTRY.BESIDE)),
+                        EntryWidth.valueOf(found.get(ENTRY.WIDTH))),
                 EntryKind.valueOf(found.get(ENTRY.KIND)),
                 found.get(ENTRY.CONTENT),
                 found.get(ENTRY.IS_EMPTY),
                 Optional.ofNullable(found.get(ENTRY.MEDIA_ID)),
                 found.get(ENTRY.CAPTION),
-                EntryWidth.valueOf(found.get(ENTRY.WIDTH)),
                 found.get(ENTRY.POSITION),
                 found.get(ENTRY.VERSION),
                 found.get(ENTRY.MADE_AT),
                 found.get(ENTRY.CHANGED_AT),
+                Optional.ofNullable(found.get(ENTRY.COPIED_FROM)),
                 notches);
     }
 }

@@ -32,7 +32,9 @@ class EntryViews {
         return entries.stream()
                 .map(entry -> new EntryView(
                         entry.id(),
-                        entry.pageId(),
+                        entry.place().pageId(),
+                        entry.place().zone(),
+                        entry.place().beside(),
                         entry.kind(),
                         mapper.readTree(entry.content()),
                         entry.isEmpty(),
@@ -40,9 +42,10 @@ class EntryViews {
                                 .flatMap(id -> Optional.ofNullable(items.get(id)))
                                 .map(MediaView::of),
                         entry.caption(),
-                        entry.width(),
+                        entry.place().width(),
                         entry.version(),
                         entry.madeAt(),
+                        entry.copiedFrom(),
                         entry.notches()))
                 .toList();
     }

@@ -13,4 +13,5 @@ public record Notebook(
         UUID editionId,
         String title,
         ExamChoice exam,
-        Optional<LocalDate> examDay) {}
+        Optional<LocalDate> examDay,
+        CoverColour cover) {}

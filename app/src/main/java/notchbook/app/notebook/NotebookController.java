@@ -67,7 +67,7 @@ class NotebookController {
             Optional<LocalDate> examDay,
             Optional<UUID> classId) {}
 
-    record TitleBody(String title) {}
+    record NotebookBody(String title, Optional<CoverColour> cover) {}
 
     record DeletedView(UUID id, BinStore.Kind kind, String name, Instant deletedAt) {}
 
@@ -91,8 +91,8 @@ class NotebookController {
     }
 
     @PatchMapping("/api/notebooks/{id}")
-    NotebookView rename(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody TitleBody body) {
-        return view(reader, notebooks.rename(reader, id, body.title()));
+    NotebookView change(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody NotebookBody body) {
+        return view(reader, notebooks.change(reader, id, body.title(), body.cover()));
     }
 
     /** The contents of a notebook: its sections and their pages. */
@@ -114,7 +114,10 @@ class NotebookController {
                                 Sections.code(section, edition),
                                 section.position(),
                                 perSection.getOrDefault(section.id(), 0),
-                                section.topics()))
+                                section.topics(),
+                                section.years().written(),
+                                section.years().contains(notebook.exam().year()),
+                                section.monday()))
                         .toList(),
                 all.stream()
                         .map(page -> new PageLine(
@@ -141,7 +144,7 @@ class NotebookController {
         return IntStream.range(0, found.size())
                 .mapToObj(i -> {
                     var entry = found.get(i);
-                    var page = pageOf.get(entry.pageId());
+                    var page = pageOf.get(entry.place().pageId());
                     var day = clock.dayOf(entry.madeAt());
                     var name = EntryName.of(
                             entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
@@ -179,7 +182,8 @@ class NotebookController {
                 notebook.classId(),
                 notebook.exam().year(),
                 notebook.exam().tier(),
-                notebook.examDay());
+                notebook.examDay(),
+                notebook.cover());
     }
 
     private static Optional<Integer> week(OptionalInt number) {

@@ -41,12 +41,17 @@ class NotebookStore {
                 .set(NOTEBOOK.EXAM_YEAR, notebook.exam().year())
                 .set(NOTEBOOK.EXAM_DAY, notebook.examDay().orElse(null))
                 .set(NOTEBOOK.TIER, notebook.exam().tier().name())
+                .set(NOTEBOOK.COVER, notebook.cover().name())
                 .set(NOTEBOOK.CREATED_AT, at)
                 .execute();
     }
 
-    void rename(UUID id, String title) {
-        db.update(NOTEBOOK).set(NOTEBOOK.TITLE, title).where(NOTEBOOK.ID.eq(id)).execute();
+    void update(UUID id, String title, CoverColour cover) {
+        db.update(NOTEBOOK)
+                .set(NOTEBOOK.TITLE, title)
+                .set(NOTEBOOK.COVER, cover.name())
+                .where(NOTEBOOK.ID.eq(id))
+                .execute();
     }
 
     private static Notebook notebook(Record found) {
@@ -57,6 +62,7 @@ class NotebookStore {
                 found.get(NOTEBOOK.EDITION_ID),
                 found.get(NOTEBOOK.TITLE),
                 new ExamChoice(found.get(NOTEBOOK.EXAM_YEAR), Tier.valueOf(found.get(NOTEBOOK.TIER))),
-                Optional.ofNullable(found.get(NOTEBOOK.EXAM_DAY)));
+                Optional.ofNullable(found.get(NOTEBOOK.EXAM_DAY)),
+                CoverColour.valueOf(found.get(NOTEBOOK.COVER)));
     }
 }

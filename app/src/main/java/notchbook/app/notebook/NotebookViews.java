@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.media.MediaView;
+import notchbook.core.notebook.Paper;
+import notchbook.core.notebook.Pattern;
 import notchbook.core.syllabus.Tier;
 import tools.jackson.databind.JsonNode;
 
@@ -23,9 +25,13 @@ final class NotebookViews {
             Optional<UUID> classId,
             int examYear,
             Tier tier,
-            Optional<LocalDate> examDay) {}
+            Optional<LocalDate> examDay,
+            CoverColour cover) {}
 
-    /** A section in the contents, with the code of its topic when it has one and how many pages it holds itself. */
+    /**
+     * A section in the contents, with the code of its topic when it has one, how many pages it holds itself, and whether
+     * the exam of this notebook needs it.
+     */
     record SectionView(
             UUID id,
             Optional<UUID> parent,
@@ -33,7 +39,10 @@ final class NotebookViews {
             Optional<String> code,
             int position,
             int pages,
-            Set<UUID> topics) {}
+            Set<UUID> topics,
+            String examYears,
+            boolean isNeeded,
+            Optional<LocalDate> monday) {}
 
     record PageLine(UUID id, UUID sectionId, String title, LocalDate day, int entries) {}
 
@@ -45,6 +54,8 @@ final class NotebookViews {
     record EntryView(
             UUID id,
             UUID pageId,
+            String zone,
+            Optional<UUID> beside,
             EntryKind kind,
             @Schema(implementation = Object.class) JsonNode content,
             boolean isEmpty,
@@ -53,6 +64,7 @@ final class NotebookViews {
             EntryWidth width,
             int version,
             Instant madeAt,
+            Optional<UUID> copiedFrom,
             Set<UUID> notches) {}
 
     record PageView(
@@ -63,6 +75,8 @@ final class NotebookViews {
             String title,
             LocalDate day,
             Optional<Integer> week,
+            Pattern pattern,
+            Paper paper,
             List<SlotView> edge,
             List<EntryView> entries) {}
 

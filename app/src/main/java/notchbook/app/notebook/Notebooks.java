@@ -80,15 +80,16 @@ public class Notebooks {
                 wish.editionId(),
                 Titles.checked(wish.title()),
                 wish.exam(),
-                wish.examDay());
+                wish.examDay(),
+                CoverColour.PETROL);
         store.insert(notebook, clock.now());
         return notebook;
     }
 
     @Transactional
-    public Notebook rename(Person reader, UUID id, String title) {
-        require(reader, id);
-        store.rename(id, Titles.checked(title));
+    public Notebook change(Person reader, UUID id, String title, Optional<CoverColour> cover) {
+        var notebook = require(reader, id);
+        store.update(id, Titles.checked(title), cover.orElseGet(notebook::cover));
         return require(reader, id);
     }
 

@@ -11,6 +11,9 @@ import notchbook.app.notebook.NotebookViews.EntryView;
 import notchbook.app.notebook.NotebookViews.PageView;
 import notchbook.app.notebook.NotebookViews.SlotView;
 import notchbook.app.people.Person;
+import notchbook.core.notebook.Paper;
+import notchbook.core.notebook.Pattern;
+import notchbook.core.notebook.Patterns;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -40,7 +43,7 @@ class PageController {
         this.years = years;
     }
 
-    record NewPageBody(UUID sectionId, String title, Optional<LocalDate> day) {}
+    record NewPageBody(UUID sectionId, String title, Optional<LocalDate> day, Optional<Pattern> pattern) {}
 
     record PageBody(String title, LocalDate day) {}
 
@@ -55,12 +58,20 @@ class PageController {
     record ChangeBody(
             int baseVersion,
             UUID pageId,
+            Optional<String> zone,
+            Optional<UUID> beside,
             EntryKind kind,
             @Schema(implementation = Object.class) JsonNode content,
             Optional<UUID> mediaId,
             String caption,
             EntryWidth width,
-            Optional<Instant> madeAt) {}
+            Optional<UUID> copiedFrom,
+            Optional<Instant> madeAt) {
+        EntryPlace place() {
+            var home = EntryPlace.on(pageId, width);
+            return new EntryPlace(pageId, zone.orElse(home.zone()), beside, width);
+        }
+    }
 
     @GetMapping("/api/pages/{id}")
     PageView page(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
@@ -69,12 +80,23 @@ class PageController {
 
     @PutMapping("/api/pages/{id}")
     PageView make(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody NewPageBody body) {
-        return view(reader, pages.make(reader, body.sectionId(), id, body.title(), body.day()));
+        var pattern = body.pattern().orElse(Patterns.FREE);
+        return view(reader, pages.make(reader, body.sectionId(), id, body.title(), body.day(), pattern));
     }
 
     @PatchMapping("/api/pages/{id}")
     PageView update(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody PageBody body) {
-        return view(reader, pages.update(reader, id, body.title(), body.day()));
+        return view(reader, pages.rename(reader, id, body.title(), body.day()));
+    }
+
+    @PutMapping("/api/pages/{id}/pattern")
+    PageView lay(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody Pattern pattern) {
+        return view(reader, pages.lay(reader, id, pattern));
+    }
+
+    @PutMapping("/api/pages/{id}/paper")
+    PageView putOn(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody Paper paper) {
+        return view(reader, pages.putOn(reader, id, paper));
     }
 
     @DeleteMapping("/api/pages/{id}")
@@ -96,12 +118,12 @@ class PageController {
                 new Entries.Change(
                         id,
                         body.baseVersion(),
-                        body.pageId(),
+                        body.place(),
                         body.kind(),
                         body.content(),
                         body.mediaId(),
                         body.caption(),
-                        body.width(),
+                        body.copiedFrom(),
                         body.madeAt()));
         return views.of(List.of(kept)).getFirst();
     }
@@ -142,6 +164,8 @@ class PageController {
                 page.title(),
                 page.day(),
                 week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty(),
+                page.pattern(),
+                page.paper(),
                 pages.edge(reader, page, onPage).stream()
                         .map(point -> new SlotView(point.id(), point.code(), point.title()))
                         .toList(),

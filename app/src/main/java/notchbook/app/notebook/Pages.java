@@ -11,6 +11,9 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.notebook.PageEdge;
+import notchbook.core.notebook.Paper;
+import notchbook.core.notebook.Pattern;
+import notchbook.core.notebook.Patterns;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Weights;
 import org.springframework.stereotype.Service;
@@ -51,21 +54,57 @@ public class Pages {
     /** Makes a page; making it again with the same id changes nothing. */
     @Transactional
     public Page make(Person reader, UUID sectionId, UUID id, String title, Optional<LocalDate> day) {
+        return make(reader, sectionId, id, title, day, Patterns.FREE);
+    }
+
+    /** Makes a page with a pattern; making it again with the same id changes nothing. */
+    @Transactional
+    public Page make(Person reader, UUID sectionId, UUID id, String title, Optional<LocalDate> day, Pattern pattern) {
         sections.require(reader, sectionId);
         if (store.find(id).isPresent()) {
             return require(reader, id);
         }
         var page = new Page(
-                id, sectionId, Titles.checked(title), day.orElseGet(clock::today), store.nextPosition(sectionId));
+                id,
+                sectionId,
+                Titles.checked(title),
+                day.orElseGet(clock::today),
+                store.nextPosition(sectionId),
+                pattern,
+                Paper.PLAIN);
         store.insert(page);
         return page;
     }
 
     @Transactional
-    public Page update(Person reader, UUID id, String title, LocalDate day) {
-        require(reader, id);
-        store.update(id, Titles.checked(title), day);
-        return require(reader, id);
+    public Page rename(Person reader, UUID id, String title, LocalDate day) {
+        return update(require(reader, id), title, day, Optional.empty(), Optional.empty());
+    }
+
+    /** Gives a page another pattern; every entry stays, and goes back to its zone when its pattern comes back. */
+    @Transactional
+    public Page lay(Person reader, UUID id, Pattern pattern) {
+        var page = require(reader, id);
+        return update(page, page.title(), page.day(), Optional.of(pattern), Optional.empty());
+    }
+
+    @Transactional
+    public Page putOn(Person reader, UUID id, Paper paper) {
+        var page = require(reader, id);
+        return update(page, page.title(), page.day(), Optional.empty(), Optional.of(paper));
+    }
+
+    private Page update(Page page, String title, LocalDate day, Optional<Pattern> pattern, Optional<Paper> paper) {
+        var changed = new Page(
+                page.id(),
+                page.sectionId(),
+                Titles.checked(title),
+                day,
+                page.position(),
+                pattern.orElseGet(page::pattern),
+                paper.orElseGet(page::paper));
+        store.update(changed);
+        return changed;
     }
 
     @Transactional
@@ -74,7 +113,7 @@ public class Pages {
         store.delete(id, clock.now());
     }
 
-    List<Entry> entries(Page page) {
+    public List<Entry> entries(Page page) {
         return entries.onPages(List.of(page.id()));
     }
 

@@ -4,6 +4,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.core.syllabus.ExamYears;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,7 +27,8 @@ class SectionController {
 
     record NewSectionBody(UUID notebookId, Optional<UUID> parent, String title, Set<UUID> topics) {}
 
-    record SectionTitleBody(String title) {}
+    /** {@code examYears} as a syllabus writes them: 2027-2029, 2028, 2028- or -2027; empty for all. */
+    record SectionBody(String title, Optional<Set<UUID>> topics, Optional<String> examYears) {}
 
     record PlaceBody(Optional<UUID> parent, int position) {}
 
@@ -41,10 +44,22 @@ class SectionController {
         sections.makeForUnits(reader, id);
     }
 
+    @PostMapping("/api/notebooks/{id}/sections-for-weeks")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void makeForWeeks(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        sections.makeForWeeks(reader, id);
+    }
+
     @PatchMapping("/api/sections/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void rename(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SectionTitleBody body) {
-        sections.rename(reader, id, body.title());
+    void change(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SectionBody body) {
+        sections.change(
+                reader, id, body.title(), body.topics(), body.examYears().map(SectionController::years));
+    }
+
+    private static ExamYears years(String written) {
+        return ExamYears.parse(written)
+                .orElseThrow(() -> Refusal.unfit("Write exam years as 2028, 2028- or 2027-2029."));
     }
 
     @PostMapping("/api/sections/{id}/place")

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import notchbook.core.notebook.SectionPlace;
+import notchbook.core.syllabus.ExamYears;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -41,14 +42,31 @@ class SectionStore {
                 .set(SECTION.PARENT_ID, section.parent().orElse(null))
                 .set(SECTION.TITLE, section.title())
                 .set(SECTION.POSITION, section.position())
+                .set(SECTION.FIRST_YEAR, section.years().first())
+                .set(SECTION.LAST_YEAR, section.years().last())
+                .set(SECTION.MONDAY, section.monday().orElse(null))
                 .execute();
+        insertTopics(section);
+    }
+
+    private void insertTopics(Section section) {
         section.topics().forEach(topic -> db.insertInto(SECTION_TOPIC, SECTION_TOPIC.SECTION_ID, SECTION_TOPIC.NODE_ID)
                 .values(section.id(), topic)
                 .execute());
     }
 
-    void rename(UUID id, String title) {
-        db.update(SECTION).set(SECTION.TITLE, title).where(SECTION.ID.eq(id)).execute();
+    /** Writes a section's title, exam years and topics over. */
+    void update(Section section) {
+        db.update(SECTION)
+                .set(SECTION.TITLE, section.title())
+                .set(SECTION.FIRST_YEAR, section.years().first())
+                .set(SECTION.LAST_YEAR, section.years().last())
+                .where(SECTION.ID.eq(section.id()))
+                .execute();
+        db.deleteFrom(SECTION_TOPIC)
+                .where(SECTION_TOPIC.SECTION_ID.eq(section.id()))
+                .execute();
+        insertTopics(section);
     }
 
     void place(List<SectionPlace> places) {
@@ -79,7 +97,9 @@ class SectionStore {
                         Optional.ofNullable(found.get(SECTION.PARENT_ID)),
                         found.get(SECTION.TITLE),
                         found.get(SECTION.POSITION),
-                        topics.getOrDefault(found.get(SECTION.ID), Set.of())));
+                        topics.getOrDefault(found.get(SECTION.ID), Set.of()),
+                        new ExamYears(found.get(SECTION.FIRST_YEAR), found.get(SECTION.LAST_YEAR)),
+                        Optional.ofNullable(found.get(SECTION.MONDAY))));
     }
 
     private Map<UUID, Set<UUID>> topics(Condition which) {

@@ -1,13 +1,18 @@
 package notchbook.app.notebook;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toSet;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.calendar.SchoolYears;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
@@ -15,6 +20,7 @@ import notchbook.app.syllabus.Syllabi;
 import notchbook.core.notebook.SectionPlace;
 import notchbook.core.notebook.SectionTree;
 import notchbook.core.syllabus.Edition;
+import notchbook.core.syllabus.ExamYears;
 import notchbook.core.syllabus.SyllabusNode;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,11 +28,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The sections of a notebook. */
 @Service
 public class Sections {
+    private static final DateTimeFormatter FROM = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
     private final Notebooks notebooks;
     private final SectionStore store;
     private final PageStore pages;
     private final EntryStore entries;
     private final Syllabi syllabi;
+    private final SchoolYears years;
     private final SchoolClock clock;
 
     Sections(
@@ -35,7 +44,9 @@ public class Sections {
             PageStore pages,
             EntryStore entries,
             Syllabi syllabi,
+            SchoolYears years,
             SchoolClock clock) {
+        this.years = years;
         this.notebooks = notebooks;
         this.store = store;
         this.pages = pages;
@@ -65,30 +76,67 @@ public class Sections {
                 section,
                 branch,
                 found,
-                entries.onPages(found.stream().map(Page::id).toList()).stream().collect(groupingBy(Entry::pageId)));
+                entries.onPages(found.stream().map(Page::id).toList()).stream()
+                        .collect(groupingBy(entry -> entry.place().pageId())));
     }
 
+    /** Makes a section; making it again with the same id changes nothing. */
     @Transactional
     public Section make(
             Person reader, UUID notebookId, UUID id, Optional<UUID> parent, String title, Set<UUID> topics) {
+        return make(reader, notebookId, id, parent, title, topics, Optional.empty());
+    }
+
+    private Section make(
+            Person reader,
+            UUID notebookId,
+            UUID id,
+            Optional<UUID> parent,
+            String title,
+            Set<UUID> topics,
+            Optional<LocalDate> monday) {
         var notebook = notebooks.require(reader, notebookId);
         parent.map(above -> require(reader, above))
                 .filter(above -> !above.notebookId().equals(notebookId))
                 .ifPresent(elsewhere -> {
                     throw Refusal.notFound("section");
                 });
-        var edition = syllabi.edition(notebook.editionId());
-        if (!topics.stream().allMatch(topic -> edition.find(topic).isPresent())) {
-            throw Refusal.notFound("topic");
-        }
+        requireTopics(notebook, topics);
         var known = store.find(id);
         if (known.isPresent()) {
             return require(reader, id);
         }
         var position = tree(store.in(notebookId)).childrenOf(parent).size();
-        var section = new Section(id, notebookId, parent, Titles.checked(title), position, topics);
+        var section =
+                new Section(id, notebookId, parent, Titles.checked(title), position, topics, ExamYears.ALWAYS, monday);
         store.insert(section);
         return section;
+    }
+
+    private void requireTopics(Notebook notebook, Set<UUID> topics) {
+        var edition = syllabi.edition(notebook.editionId());
+        if (!topics.stream().allMatch(topic -> edition.find(topic).isPresent())) {
+            throw Refusal.notFound("topic");
+        }
+    }
+
+    /** One section for each teaching week of this school year; those that stand already are left alone. */
+    @Transactional
+    public void makeForWeeks(Person reader, UUID notebookId) {
+        notebooks.require(reader, notebookId);
+        var known = store.in(notebookId).stream()
+                .flatMap(section -> section.monday().stream())
+                .collect(toSet());
+        years.yearOf(clock.today()).weeks().stream()
+                .filter(week -> week.number().isPresent() && !known.contains(week.monday()))
+                .forEach(week -> make(
+                        reader,
+                        notebookId,
+                        clock.newId(),
+                        Optional.empty(),
+                        "Week " + week.number().getAsInt() + ", " + FROM.format(week.monday()),
+                        Set.of(),
+                        Optional.of(week.monday())));
     }
 
     /** One section for each unit, with one below it for each of its topics; those that stand already are left alone. */
@@ -107,11 +155,23 @@ public class Sections {
                 }));
     }
 
+    /** Changes a section's title, and what it is about and which exam years need it where that is given. */
     @Transactional
-    public Section rename(Person reader, UUID id, String title) {
-        require(reader, id);
-        store.rename(id, Titles.checked(title));
-        return require(reader, id);
+    public Section change(
+            Person reader, UUID id, String title, Optional<Set<UUID>> topics, Optional<ExamYears> neededBy) {
+        var section = require(reader, id);
+        topics.ifPresent(wished -> requireTopics(notebooks.require(reader, section.notebookId()), wished));
+        var changed = new Section(
+                id,
+                section.notebookId(),
+                section.parent(),
+                Titles.checked(title),
+                section.position(),
+                topics.orElseGet(section::topics),
+                neededBy.orElseGet(section::years),
+                section.monday());
+        store.update(changed);
+        return changed;
     }
 
     /** Puts a section below another (or at the top), as its child number {@code position} from 0. */

@@ -1,6 +1,7 @@
 package notchbook.app.platform;
 
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -61,6 +62,10 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpHeaders headers,
             HttpStatusCode status,
             WebRequest request) {
+        if (NestedExceptionUtils.getMostSpecificCause(unreadable) instanceof IllegalArgumentException unfit) {
+            return handleExceptionInternal(
+                    unreadable, unfit(unfit), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+        }
         var problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "What was sent can't be read. Load the page again and try once more.");
         return handleExceptionInternal(unreadable, problem, headers, HttpStatus.BAD_REQUEST, request);

@@ -90,7 +90,7 @@ class ReflectionController {
                 made.stream()
                         .map(entry -> new WorkView(
                                 entry.id(),
-                                entry.pageId(),
+                                entry.place().pageId(),
                                 entry.kind(),
                                 EntryName.of(
                                         entry.kind(),

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.mark.PlacedMark;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.people.Person;
+import notchbook.core.mark.Mark;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,11 +36,37 @@ class WeekController {
 
     record UnfiledView(UUID id, UUID notebookId, UUID pageId, EntryKind kind, String name, LocalDate day) {}
 
+    /** A task with the entry that it stands on. */
+    record TaskView(
+            UUID id,
+            UUID entry,
+            UUID notebookId,
+            UUID pageId,
+            String words,
+            String page,
+            Optional<UUID> passage,
+            Optional<LocalDate> due,
+            boolean isDone) {
+        static TaskView of(PlacedMark placed, Mark.Task task) {
+            return new TaskView(
+                    task.id(),
+                    placed.entry().id(),
+                    placed.notebook().id(),
+                    placed.page().id(),
+                    placed.words(),
+                    placed.page().title(),
+                    task.passage(),
+                    task.due(),
+                    task.isDone());
+        }
+    }
+
     record WeekView(
             LocalDate monday,
             Optional<Integer> number,
             Optional<String> breakName,
             List<DayView> days,
+            List<TaskView> tasks,
             List<CoverNextView> next,
             List<UnfiledView> unfiled) {}
 

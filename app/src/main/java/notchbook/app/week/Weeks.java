@@ -14,6 +14,7 @@ import java.util.OptionalInt;
 import java.util.stream.Stream;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.coverage.Coverages;
+import notchbook.app.mark.Marks;
 import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryName;
@@ -27,9 +28,14 @@ import notchbook.app.week.WeekController.DayView;
 import notchbook.app.week.WeekController.MadeView;
 import notchbook.app.week.WeekController.RulerView;
 import notchbook.app.week.WeekController.RulerWeek;
+import notchbook.app.week.WeekController.TaskView;
 import notchbook.app.week.WeekController.UnfiledView;
 import notchbook.app.week.WeekController.WeekView;
 import notchbook.core.calendar.CalendarWeek;
+import notchbook.core.mark.Gathering;
+import notchbook.core.mark.Mark;
+import notchbook.core.mark.MarkKind;
+import notchbook.core.mark.WeekTasks;
 import org.springframework.stereotype.Service;
 
 /** A week across all of a student's notebooks. */
@@ -40,10 +46,12 @@ class Weeks {
 
     private final Notebooks notebooks;
     private final Coverages coverages;
+    private final Marks marks;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    Weeks(Notebooks notebooks, Coverages coverages, SchoolYears years, SchoolClock clock) {
+    Weeks(Notebooks notebooks, Coverages coverages, Marks marks, SchoolYears years, SchoolClock clock) {
+        this.marks = marks;
         this.notebooks = notebooks;
         this.coverages = coverages;
         this.years = years;
@@ -84,7 +92,13 @@ class Weeks {
                 .sorted(Comparator.comparing(one -> one.entry().madeAt()))
                 .toList();
         return new WeekView(
-                week.monday(), number(week.number()), week.breakName(), days(week, made), next(reader), unfiled(made));
+                week.monday(),
+                number(week.number()),
+                week.breakName(),
+                days(week, made),
+                tasks(reader, week.monday()),
+                next(reader),
+                unfiled(made));
     }
 
     private List<DayView> days(CalendarWeek week, List<Made> made) {
@@ -98,6 +112,13 @@ class Weeks {
             }
         }
         return days;
+    }
+
+    private List<TaskView> tasks(Person reader, LocalDate monday) {
+        var all = marks.gathered(reader, Optional.empty(), Gathering.Wish.all(MarkKind.TASK));
+        return WeekTasks.of(all, one -> (Mark.Task) one.mark(), monday, clock.today()).stream()
+                .map(one -> TaskView.of(one, (Mark.Task) one.mark()))
+                .toList();
     }
 
     private List<CoverNextView> next(Person reader) {
@@ -123,7 +144,7 @@ class Weeks {
                 .map(one -> new UnfiledView(
                         one.entry().id(),
                         one.notebook().id(),
-                        one.entry().pageId(),
+                        one.entry().place().pageId(),
                         one.entry().kind(),
                         one.name(),
                         one.day()))
@@ -139,7 +160,7 @@ class Weeks {
         return new MadeView(
                 one.entry().id(),
                 one.notebook().id(),
-                one.entry().pageId(),
+                one.entry().place().pageId(),
                 one.entry().kind(),
                 one.name());
     }

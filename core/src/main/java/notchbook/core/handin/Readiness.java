@@ -35,6 +35,8 @@ public final class Readiness {
         readiness.checkPages();
         readiness.checkPoints();
         readiness.checkEntries();
+        readiness.checkPatterns();
+        readiness.checkQuestions();
         readiness.checkReflections();
         readiness.checkRemarks();
         readiness.checkSize();
@@ -94,6 +96,21 @@ public final class Readiness {
         if (entries().findAny().isPresent() && entries().noneMatch(SectionWork.EntryWork::isEmpty)) {
             lines.add(CheckLine.passes("No empty entries"));
         }
+    }
+
+    private void checkPatterns() {
+        for (var page : work.pages()) {
+            page.gaps()
+                    .forEach(gap -> lines.add(CheckLine.blocks(
+                            "“%s” on “%s” %s".formatted(gap.zone().title(), page.title(), gap.words()),
+                            new ToPage(page.id()))));
+        }
+    }
+
+    private void checkQuestions() {
+        work.questions()
+                .forEach(question -> lines.add(CheckLine.warns(
+                        "Still open: " + question.words(), new ToEntry(question.page(), question.entry()))));
     }
 
     private void checkReflections() {

@@ -5,7 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.core.notebook.EvidenceKind;
-import notchbook.core.reflection.WordRange;
+import notchbook.core.notebook.Gap;
+import notchbook.core.text.WordRange;
 
 /** What a student is about to hand in, as the checks see it: a section's points, pages, reflections and open remarks. */
 public record SectionWork(
@@ -13,11 +14,13 @@ public record SectionWork(
         List<PageWork> pages,
         List<ReflectionWork> reflections,
         List<OpenRemark> remarks,
+        List<Unanswered> questions,
         long bytes) {
 
     public record AskedPoint(UUID id, String code, String statement) {}
 
-    public record PageWork(UUID id, String title, List<EntryWork> entries) {}
+    /** A page with where it is not yet what its pattern asks for. */
+    public record PageWork(UUID id, String title, List<EntryWork> entries, List<Gap> gaps) {}
 
     /** An entry by the name that the student knows it by; {@code notches} are points and topics. */
     public record EntryWork(UUID id, String name, EvidenceKind kind, boolean isEmpty, Set<UUID> notches) {}
@@ -26,6 +29,9 @@ public record SectionWork(
     public record ReflectionWork(int week, List<Answer> answers) {}
 
     public record Answer(int words, WordRange range) {}
+
+    /** An open question that nothing answers yet. */
+    public record Unanswered(UUID page, UUID entry, String words) {}
 
     /** A remark on the version before, by its number there; {@code entry} and {@code page} are there while the entry lives. */
     public record OpenRemark(int number, Optional<UUID> page, Optional<UUID> entry) {}

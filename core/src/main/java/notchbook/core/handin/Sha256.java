@@ -4,10 +4,11 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 
-final class Sha256 {
+/** The SHA-256 digest of bytes, in hexadecimal. */
+public final class Sha256 {
     private Sha256() {}
 
-    static String hex(byte[] content) {
+    public static String hex(byte[] content) {
         try {
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
         } catch (NoSuchAlgorithmException missing) {

@@ -1,6 +1,7 @@
 package notchbook.core.reflection;
 
 import java.util.List;
+import notchbook.core.text.WordRange;
 
 /** A question of the weekly sheet with the range of words that its answer should have. */
 public record Prompt(String question, WordRange range) {

@@ -35,6 +35,17 @@ public record ExamYears(int first, int last) {
         return to < from ? Optional.empty() : Optional.of(new ExamYears(from, to));
     }
 
+    /** The form that {@link #parse} reads. */
+    public String written() {
+        if (equals(ALWAYS)) {
+            return "";
+        }
+        if (first == last) {
+            return String.valueOf(first);
+        }
+        return (first == ALWAYS.first ? "" : first) + "-" + (last == ALWAYS.last ? "" : last);
+    }
+
     public boolean contains(int year) {
         return first <= year && year <= last;
     }

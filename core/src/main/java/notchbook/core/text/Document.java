@@ -2,7 +2,9 @@ package notchbook.core.text;
 
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Typed text as a tree of blocks; what is not in this tree can't be in a notebook. */
 public record Document(List<Block> blocks) {
@@ -74,16 +76,34 @@ public record Document(List<Block> blocks) {
     }
 
     /** What stands in a line of text. */
-    public sealed interface Inline {}
+    public sealed interface Inline {
+        /** The words alone. */
+        String words();
+    }
 
-    public record Text(String text, Set<Mark> marks) implements Inline {}
+    public record Text(String text, Set<Mark> marks) implements Inline {
+        @Override
+        public String words() {
+            return text;
+        }
+    }
 
-    public record LineBreak() implements Inline {}
+    public record LineBreak() implements Inline {
+        @Override
+        public String words() {
+            return "\n";
+        }
+    }
 
     /** A formula within a line, as TeX. */
     public record Formula(String tex) implements Inline {
         public Formula {
             requireShort(tex);
+        }
+
+        @Override
+        public String words() {
+            return tex;
         }
     }
 
@@ -122,12 +142,38 @@ public record Document(List<Block> blocks) {
         }
     }
 
+    /** A span of text that something refers to: a mark, a note beside it, a copy made elsewhere. */
+    public record Passage(UUID id) implements Mark {}
+
     private static final int LONGEST_FORMULA = 2_000;
 
     private static void requireShort(String tex) {
         if (tex.length() > LONGEST_FORMULA) {
             throw new IllegalArgumentException("A formula has up to 2,000 characters. Write it as two.");
         }
+    }
+
+    /** The lines of text in reading order: what each paragraph, heading and cell holds. */
+    public List<TextLine> lines() {
+        return blocks.stream().flatMap(block -> lines(block, false)).toList();
+    }
+
+    private static Stream<TextLine> lines(Block block, boolean isQuoted) {
+        return switch (block) {
+            case Paragraph paragraph -> Stream.of(new TextLine(paragraph.content(), isQuoted));
+            case Heading heading -> Stream.of(new TextLine(heading.content(), isQuoted));
+            case BulletList list -> list.items().stream().flatMap(item -> lines(item, isQuoted));
+            case NumberedList list -> list.items().stream().flatMap(item -> lines(item, isQuoted));
+            case CheckList list -> list.items().stream().flatMap(item -> lines(item.content(), isQuoted));
+            case Quotation quotation -> lines(quotation.content(), true);
+            case Table table ->
+                table.rows().stream().flatMap(List::stream).flatMap(cell -> lines(cell.content(), isQuoted));
+            case FormulaBlock formula -> Stream.of(new TextLine(List.of(new Formula(formula.tex())), isQuoted));
+        };
+    }
+
+    private static Stream<TextLine> lines(List<Block> blocks, boolean isQuoted) {
+        return blocks.stream().flatMap(block -> lines(block, isQuoted));
     }
 
     /** The words alone, a line for each block and for each row of a table. */
@@ -167,12 +213,6 @@ public record Document(List<Block> blocks) {
     }
 
     private static String inline(List<Inline> content) {
-        return content.stream()
-                .map(part -> switch (part) {
-                    case Text text -> text.text();
-                    case LineBreak ignored -> "\n";
-                    case Formula formula -> formula.tex();
-                })
-                .collect(Collectors.joining());
+        return content.stream().map(Inline::words).collect(Collectors.joining());
     }
 }

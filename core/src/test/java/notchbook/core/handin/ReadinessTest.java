@@ -13,8 +13,11 @@ import notchbook.core.handin.SectionWork.EntryWork;
 import notchbook.core.handin.SectionWork.OpenRemark;
 import notchbook.core.handin.SectionWork.PageWork;
 import notchbook.core.handin.SectionWork.ReflectionWork;
+import notchbook.core.handin.SectionWork.Unanswered;
 import notchbook.core.notebook.EvidenceKind;
-import notchbook.core.reflection.WordRange;
+import notchbook.core.notebook.Gap;
+import notchbook.core.notebook.Patterns;
+import notchbook.core.text.WordRange;
 import org.junit.jupiter.api.Test;
 
 class ReadinessTest {
@@ -48,7 +51,7 @@ class ReadinessTest {
 
     @Test
     void blocksAnEmptyPage() {
-        assertThat(words(work(new PageWork(PAGE, "Timing", List.of()), reflection(60))))
+        assertThat(words(work(new PageWork(PAGE, "Timing", List.of(), List.of()), reflection(60))))
                 .contains("The page “Timing” is empty");
     }
 
@@ -64,7 +67,8 @@ class ReadinessTest {
         var whole = new PageWork(
                 PAGE,
                 "Timing",
-                List.of(entry(false, A, D), new EntryWork(D, "Wall", EvidenceKind.PHOTO, false, Set.of())));
+                List.of(entry(false, A, D), new EntryWork(D, "Wall", EvidenceKind.PHOTO, false, Set.of())),
+                List.of());
         assertThat(words(work(whole, reflection(60)))).contains("“Wall” is notched nowhere");
     }
 
@@ -75,6 +79,7 @@ class ReadinessTest {
                 List.of(page(entry(false, A, D))),
                 List.of(reflection(60)),
                 List.of(new OpenRemark(2, Optional.of(PAGE), Optional.of(ENTRY))),
+                List.of(),
                 0);
         assertThat(first(work).mend()).isEqualTo(new CheckLine.ToEntry(PAGE, ENTRY));
     }
@@ -86,8 +91,31 @@ class ReadinessTest {
                 List.of(page(entry(false, A, D))),
                 List.of(reflection(60)),
                 List.of(),
+                List.of(),
                 Readiness.BUDGET_BYTES + 1);
         assertThat(Readiness.missing(Readiness.check(work))).isEqualTo(1);
+    }
+
+    @Test
+    void blocksAZoneThatIsNotWhatItsPatternAsksFor() {
+        var gap = new Gap(Patterns.OBSERVATION.zones().get(2), "has no drawing or photo");
+        var page = new PageWork(PAGE, "Ripples", List.of(entry(false, A, D)), List.of(gap));
+        assertThat(first(work(page, reflection(60))))
+                .isEqualTo(
+                        CheckLine.blocks("“Sketch” on “Ripples” has no drawing or photo", new CheckLine.ToPage(PAGE)));
+    }
+
+    @Test
+    void warnsOfQuestionsStillOpen() {
+        var work = new SectionWork(
+                points(),
+                List.of(page(entry(false, A, D))),
+                List.of(reflection(60)),
+                List.of(),
+                List.of(new Unanswered(PAGE, ENTRY, "Does wind change it?")),
+                0);
+        assertThat(first(work))
+                .isEqualTo(CheckLine.warns("Still open: Does wind change it?", new CheckLine.ToEntry(PAGE, ENTRY)));
     }
 
     private static CheckLine first(SectionWork work) {
@@ -99,7 +127,7 @@ class ReadinessTest {
     }
 
     private static SectionWork work(PageWork page, ReflectionWork reflection) {
-        return new SectionWork(points(), List.of(page), List.of(reflection), List.of(), 1_000_000);
+        return new SectionWork(points(), List.of(page), List.of(reflection), List.of(), List.of(), 1_000_000);
     }
 
     private static List<AskedPoint> points() {
@@ -107,7 +135,7 @@ class ReadinessTest {
     }
 
     private static PageWork page(EntryWork entry) {
-        return new PageWork(PAGE, "Timing", List.of(entry));
+        return new PageWork(PAGE, "Timing", List.of(entry), List.of());
     }
 
     private static EntryWork entry(boolean isEmpty, UUID... notches) {

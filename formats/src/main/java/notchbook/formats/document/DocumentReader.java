@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Function;
 import notchbook.core.text.Document;
 import notchbook.core.text.Document.Block;
@@ -22,6 +23,7 @@ import notchbook.core.text.Document.Link;
 import notchbook.core.text.Document.Mark;
 import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
@@ -115,6 +117,7 @@ final class DocumentReader {
         return switch (type(node)) {
             case "link" -> new Link(string(node, "href"));
             case "highlight" -> highlight(string(node, "color"));
+            case "passage" -> passage(string(node, "id"));
             default -> {
                 if (!STYLES.containsKey(type(node))) {
                     throw refused(node);
@@ -128,6 +131,11 @@ final class DocumentReader {
     private static Highlight highlight(String colour) {
         require(colour.isEmpty() || COLOURS.containsKey(colour), "There is no highlighter in \"" + colour + "\".");
         return COLOURS.getOrDefault(colour, Highlight.YELLOW);
+    }
+
+    private static Passage passage(String id) {
+        require(id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}"), "\"" + id + "\" names no passage.");
+        return new Passage(UUID.fromString(id));
     }
 
     private static <T> List<T> each(JsonNode node, Function<JsonNode, T> read) {

@@ -22,6 +22,7 @@ import notchbook.core.text.Document.Link;
 import notchbook.core.text.Document.Mark;
 import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
@@ -95,6 +96,7 @@ final class DocumentWriter {
         return switch (mark) {
             case Style style -> node(name(DocumentReader.STYLES, style));
             case Highlight highlight -> with(node("highlight"), "color", name(DocumentReader.COLOURS, highlight));
+            case Passage passage -> with(node("passage"), "id", passage.id().toString());
             case Link link -> with(node("link"), "href", link.address());
         };
     }

@@ -22,6 +22,7 @@ import notchbook.core.text.Document.Link;
 import notchbook.core.text.Document.Mark;
 import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
@@ -109,6 +110,7 @@ final class DocumentHtml {
             case Style.SUPERSCRIPT -> "<sup>" + html + "</sup>";
             case Highlight colour ->
                 "<span class=\"" + colour.name().toLowerCase(Locale.ROOT) + "\">" + html + "</span>";
+            case Passage ignored -> html;
             case Link link -> "<a href=\"" + escaped(link.address()) + "\">" + html + "</a>";
         };
     }

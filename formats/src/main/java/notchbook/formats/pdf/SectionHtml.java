@@ -7,6 +7,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Base64;
 import java.util.Locale;
 import java.util.regex.Matcher;
+import notchbook.core.notebook.Zone.Role;
 import notchbook.formats.ink.DrawingSvg;
 import notchbook.formats.pdf.SectionSheet.Entry;
 import notchbook.formats.pdf.SectionSheet.Ink;
@@ -15,6 +16,7 @@ import notchbook.formats.pdf.SectionSheet.Photo;
 import notchbook.formats.pdf.SectionSheet.Recording;
 import notchbook.formats.pdf.SectionSheet.Reflection;
 import notchbook.formats.pdf.SectionSheet.Typed;
+import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
 
 /** A section as one XHTML page, the way in to the PDF. Everything a student typed is escaped. */
 final class SectionHtml {
@@ -39,10 +41,48 @@ final class SectionHtml {
 
     private static String page(Page page) {
         return "<div class=\"page\"><h2>%s</h2><p class=\"when\">%s</p>%s</div>"
+                .formatted(escaped(page.title()), escaped(DAY.format(page.day()) + " · " + page.week()), zones(page));
+    }
+
+    /** Columns stand side by side, as on the screen; above and below them the zones follow each other. */
+    private static String zones(Page page) {
+        var hasColumn = page.zones().stream().anyMatch(SectionHtml::isColumn);
+        if (!hasColumn) {
+            return page.zones().stream().map(zone -> zone(page, zone)).collect(joining());
+        }
+        var middle = page.zones().stream().filter(zone -> !isColumn(zone) && !isFoot(zone));
+        return "<table class=\"columns\"><tr>%s<td>%s</td>%s</tr></table>%s"
                 .formatted(
-                        escaped(page.title()),
-                        escaped(DAY.format(page.day()) + " · " + page.week()),
-                        page.entries().stream().map(SectionHtml::entry).collect(joining()));
+                        column(page, Role.CUES),
+                        middle.map(zone -> zone(page, zone)).collect(joining()),
+                        column(page, Role.MARGIN),
+                        page.zones().stream()
+                                .filter(SectionHtml::isFoot)
+                                .map(zone -> zone(page, zone))
+                                .collect(joining()));
+    }
+
+    private static String column(Page page, Role role) {
+        return page.zones().stream()
+                .filter(zone -> zone.zone().role() == role)
+                .map(zone -> "<td class=\"side\">" + zone(page, zone) + "</td>")
+                .collect(joining());
+    }
+
+    private static boolean isColumn(ZoneOfPage zone) {
+        return zone.zone().role() == Role.CUES || zone.zone().role() == Role.MARGIN;
+    }
+
+    private static boolean isFoot(ZoneOfPage zone) {
+        return zone.zone().role() == Role.SUMMARY;
+    }
+
+    /** A page with one zone needs no title over it. */
+    private static String zone(Page page, ZoneOfPage zone) {
+        var title = page.zones().size() == 1
+                ? ""
+                : "<p class=\"zone\">" + escaped(zone.zone().title()) + "</p>";
+        return title + zone.entries().stream().map(SectionHtml::entry).collect(joining());
     }
 
     private static String entry(Entry entry) {

@@ -4,13 +4,17 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import notchbook.core.ink.Drawing;
+import notchbook.core.notebook.Zone;
 import notchbook.core.text.Document;
 
 /** What goes into the PDF of a section: its pages and reflections, with who made it and which version it is. */
 public record SectionSheet(
         String title, String student, String notebook, String version, List<Page> pages, List<Reflection> reflections) {
 
-    public record Page(String title, LocalDate day, String week, List<Entry> entries) {}
+    public record Page(String title, LocalDate day, String week, List<ZoneOfPage> zones) {}
+
+    /** A zone that holds something. */
+    public record ZoneOfPage(Zone zone, List<Entry> entries) {}
 
     /** An entry with its caption and the codes it is notched to. */
     public record Entry(Content content, String caption, Width width, List<String> codes) {}

@@ -13,6 +13,7 @@ import javax.imageio.ImageIO;
 import notchbook.core.ink.Drawing;
 import notchbook.core.ink.InkPoint;
 import notchbook.core.ink.Stroke;
+import notchbook.core.notebook.Patterns;
 import notchbook.core.text.Document;
 import notchbook.core.text.Document.Highlight;
 import notchbook.core.text.Document.Paragraph;
@@ -20,6 +21,7 @@ import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Text;
 import notchbook.formats.pdf.SectionSheet.Answer;
 import notchbook.formats.pdf.SectionSheet.Entry;
+import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
@@ -84,11 +86,16 @@ class SectionPdfTest {
                                 List.of(new InkPoint(10, 10, 0.5, 0), new InkPoint(90, 40, 1, 20))))))),
                 entry(new SectionSheet.Photo(photo(), "image/png", 640, 480)),
                 entry(new SectionSheet.Recording(Optional.empty(), 185)));
-        var page = new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", entries);
+        var page =
+                new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", List.of(zone(entries)));
         var reflection = new SectionSheet.Reflection(
                 "Week 12, looking back", List.of(new Answer("How will you use it?", "Twenty claps.\u0000")), List.of());
         return Loader.loadPDF(SectionPdf.write(new SectionSheet(
                 "Echoes & sonar", "Marlo Quist", "Physics", "version 1", List.of(page), List.of(reflection))));
+    }
+
+    private static ZoneOfPage zone(List<Entry> entries) {
+        return new ZoneOfPage(Patterns.FREE.home(), entries);
     }
 
     private static Entry entry(SectionSheet.Content content) {

@@ -1,4 +1,4 @@
-package notchbook.core.reflection;
+package notchbook.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

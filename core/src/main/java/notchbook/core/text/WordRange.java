@@ -1,4 +1,4 @@
-package notchbook.core.reflection;
+package notchbook.core.text;
 
 /** How many words a prompt asks for, both ends included. */
 public record WordRange(int least, int most) {

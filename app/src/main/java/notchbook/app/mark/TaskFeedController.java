@@ -1,0 +1,94 @@
+package notchbook.app.mark;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import java.security.SecureRandom;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.Optional;
+import notchbook.app.people.People;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.handin.Sha256;
+import notchbook.core.mark.Gathering;
+import notchbook.core.mark.Mark;
+import notchbook.core.mark.MarkKind;
+import notchbook.formats.calendar.TaskCalendar;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Dated tasks for a calendar program, at an address that nobody can guess and its owner can stop. */
+@RestController
+class TaskFeedController {
+    private static final int SECRET_BYTES = 32;
+
+    private final TaskFeedStore store;
+    private final Marks marks;
+    private final People people;
+    private final SchoolClock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    TaskFeedController(TaskFeedStore store, Marks marks, People people, SchoolClock clock) {
+        this.store = store;
+        this.marks = marks;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    record FeedView(Optional<Instant> madeAt) {}
+
+    /** The path of the feed, said once. */
+    record NewFeedView(String path) {}
+
+    @GetMapping("/api/task-feed")
+    FeedView feed(@AuthenticationPrincipal Person reader) {
+        return new FeedView(store.madeAt(reader.id()));
+    }
+
+    @PostMapping("/api/task-feed")
+    @Transactional
+    NewFeedView make(@AuthenticationPrincipal Person reader) {
+        reader.requireStudent();
+        var bytes = new byte[SECRET_BYTES];
+        random.nextBytes(bytes);
+        var secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        store.put(reader.id(), Sha256.hex(secret.getBytes(UTF_8)), clock.now());
+        return new NewFeedView("/api/task-feed/" + secret + ".ics");
+    }
+
+    @DeleteMapping("/api/task-feed")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(@AuthenticationPrincipal Person reader) {
+        store.delete(reader.id());
+    }
+
+    @GetMapping(value = "/api/task-feed/{secret}.ics", produces = "text/calendar;charset=UTF-8")
+    String calendar(@PathVariable String secret) {
+        var person = store.personOf(Sha256.hex(secret.getBytes(UTF_8)))
+                .flatMap(people::find)
+                .orElseThrow(() -> Refusal.notFound("calendar"));
+        var tasks = marks.gathered(person, Optional.empty(), Gathering.Wish.all(MarkKind.TASK)).stream()
+                .filter(one -> one.mark().isOpen())
+                .flatMap(one -> dated(one).stream())
+                .toList();
+        return TaskCalendar.write(tasks, clock.now());
+    }
+
+    private static Optional<TaskCalendar.DatedTask> dated(PlacedMark one) {
+        var task = (Mark.Task) one.mark();
+        return task.due()
+                .map(due -> new TaskCalendar.DatedTask(
+                        task.id(),
+                        one.words(),
+                        due,
+                        one.notebook().title() + ", " + one.page().title()));
+    }
+}
