@@ -9,8 +9,10 @@ import {
   SetWorkScreen,
   VersionScreen,
 } from './features/handin';
+import { MarksScreen } from './features/mark';
 import {
   BinScreen,
+  GoToEntry,
   GoToPage,
   NeedleScreen,
   NewNotebookScreen,
@@ -36,6 +38,9 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/s/:section/hand-in', element: <HandInScreen /> },
       { path: '/n/:notebook/p/:page', element: <PageScreen /> },
       { path: '/p/:page', element: <GoToPage /> },
+      { path: '/e/:entry', element: <GoToEntry /> },
+      { path: '/n/:notebook/marks', element: <MarksScreen /> },
+      { path: '/marks', element: <MarksScreen /> },
       { path: '/n/:notebook/needle', element: <NeedleScreen /> },
       { path: '/n/:notebook/coverage', element: <CoverageScreen /> },
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },

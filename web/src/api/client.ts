@@ -58,3 +58,16 @@ export async function sendFile({ id, blob, name, isCutOff = false }: Outgoing): 
   if (!response.ok) throw problem(response.status, body);
   return body;
 }
+
+/** Sends something that was kept on the device as a request. */
+export const sendAct = ({
+  method,
+  path,
+  body,
+}: {
+  method: 'PUT' | 'POST' | 'DELETE';
+  path: string;
+  body?: unknown;
+}) => unwrap((api[method] as unknown as Send)(path, { body }));
+
+type Send = (path: string, init: { body?: unknown }) => Promise<Answer<unknown>>;

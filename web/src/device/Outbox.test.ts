@@ -8,6 +8,7 @@ const send = vi.spyOn(api, 'PUT') as unknown as Mock<(path: string, sent: Sent) 
 const WORK = {
   id: 'e1',
   pageId: 'p1',
+  zone: 'main',
   kind: 'TYPED',
   content: { type: 'doc' },
   caption: '',

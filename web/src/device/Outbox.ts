@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
-import { type Api, api, Problem, sendFile, unwrap } from '../api';
+import { type Api, api, Problem, sendAct, sendFile, unwrap } from '../api';
 import { hold, whenFree } from './locks';
-import { type Change, DeviceStore, type Slice, type WaitingFile } from './store';
+import { type Act, type Change, DeviceStore, type Slice, type WaitingFile } from './store';
 
 /** How long after a keystroke it is sent, with what was typed meanwhile, in ms. */
 const PAUSE_MILLIS = 600;
@@ -10,6 +10,8 @@ const RETRY_MILLIS = 3_000;
 export type OutboxState = {
   /** Entries that the server does not have yet, by id. */
   waiting: ReadonlyMap<string, Change>;
+  /** How many acts wait to be sent. */
+  acts: number;
   isOffline: boolean;
   lastKept?: number;
   /** What the server refused or what was kept twice, in words for the student. */
@@ -23,7 +25,7 @@ type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab'>;
  * from an older version than the server's becomes an entry of its own, so that both are kept.
  */
 export class Outbox {
-  private state: OutboxState = { waiting: new Map(), isOffline: false, messages: [] };
+  private state: OutboxState = { waiting: new Map(), acts: 0, isOffline: false, messages: [] };
   private readonly listeners = new Set<() => void>();
   private readonly versions = new Map<string, number>();
   private readonly store: DeviceStore;
@@ -43,7 +45,8 @@ export class Outbox {
   /** Takes up what an earlier visit left on this device; what belongs to another tab, when that tab is gone. */
   async open(): Promise<void> {
     hold(this.tab);
-    const tabs = new Set((await this.store.changes.toArray()).map((change) => change.tab));
+    const left = [...(await this.store.changes.toArray()), ...(await this.store.acts.toArray())];
+    const tabs = new Set(left.map((one) => one.tab));
     const recordings = new Set((await this.store.slices.toArray()).map((slice) => slice.recording));
     for (const tab of tabs) whenFree(tab).then(() => this.takeOver(tab));
     for (const recording of recordings) whenFree(recording).then(() => this.rescue(recording));
@@ -85,6 +88,13 @@ export class Outbox {
     this.sendSoon(0);
   }
 
+  /** Keeps something that was done on the device and sends it after what was done before. */
+  async act(act: Omit<Act, 'id' | 'tab'>): Promise<void> {
+    await this.store.acts.add({ ...act, tab: this.tab });
+    await this.countActs();
+    this.sendSoon(0);
+  }
+
   /** A file that is still on this device only. */
   file = (mediaId: string) => this.store.files.get(mediaId);
 
@@ -102,6 +112,7 @@ export class Outbox {
     const work = {
       id: recording,
       pageId: first.pageId,
+      zone: first.zone,
       kind: 'RECORDING',
       caption: '',
       width: 'FULL',
@@ -126,8 +137,10 @@ export class Outbox {
     this.isSending = true;
     try {
       for (const change of [...this.state.waiting.values()]) await this.sendOne(change);
+      // An entry has to be there before something can be done to it.
+      for (const act of await this.ownActs()) await this.sendOneAct(act);
       this.set({ isOffline: false });
-      if (this.state.waiting.size > 0) this.sendSoon(PAUSE_MILLIS);
+      if (this.state.waiting.size > 0 || this.state.acts > 0) this.sendSoon(PAUSE_MILLIS);
     } catch {
       this.set({ isOffline: true });
       this.sendSoon(RETRY_MILLIS);
@@ -144,10 +157,29 @@ export class Outbox {
       this.versions.set(id, kept.version);
       await this.settle(change, kept);
     } catch (error) {
-      if (!(error instanceof Problem) || error.status >= 500 || error.status === 401 || error.status === 403)
-        throw error;
+      if (!isRefused(error)) throw error;
       await (error.status === 409 ? this.keepBoth(change, error) : this.refuse(change, error));
     }
+  }
+
+  private async sendOneAct(act: Act): Promise<void> {
+    try {
+      await sendAct(act);
+    } catch (error) {
+      if (!isRefused(error)) throw error;
+      // What is gone already needs nothing done to it.
+      if (error.status !== 404) this.set({ messages: [...this.state.messages, error.message] });
+    }
+    await this.store.acts.delete(act.id as number);
+    await this.countActs();
+    if (this.state.acts === 0) this.onKept(act.pageId);
+    this.set({ lastKept: Date.now() });
+  }
+
+  private ownActs = () => this.store.acts.where({ tab: this.tab }).sortBy('id');
+
+  private async countActs(): Promise<void> {
+    this.set({ acts: await this.store.acts.where({ tab: this.tab }).count() });
   }
 
   private async sendItsFile(change: Change): Promise<void> {
@@ -194,6 +226,8 @@ export class Outbox {
       await this.store.changes.put(mine);
       this.put(mine);
     }
+    await this.store.acts.where({ tab }).modify({ tab: this.tab });
+    await this.countActs();
     this.send();
   }
 
@@ -229,4 +263,9 @@ export class Outbox {
     this.state = { ...this.state, ...part };
     for (const listener of this.listeners) listener();
   }
+}
+
+/** Whether the server has read a request and will not have it; else it is sent again. */
+function isRefused(error: unknown): error is Problem {
+  return error instanceof Problem && error.status < 500 && error.status !== 401 && error.status !== 403;
 }

@@ -5,6 +5,9 @@ import type { Api, Outgoing } from '../api';
 export type Change = {
   id: string;
   pageId: string;
+  zone: string;
+  beside?: string;
+  copiedFrom?: string;
   kind: Api['EntryView']['kind'];
   content: unknown;
   mediaId?: string;
@@ -18,20 +21,39 @@ export type Change = {
   tab: string;
 };
 
+/** Something else that was done on a page, such as cutting a notch: a request that is sent in its turn. */
+export type Act = {
+  id?: number;
+  pageId: string;
+  method: 'PUT' | 'POST' | 'DELETE';
+  path: string;
+  body?: unknown;
+  tab: string;
+};
+
 /** A picture or sound that the server does not have yet. */
 export type WaitingFile = Outgoing;
 
 /** A second of a recording that is being made, kept as it comes. */
-export type Slice = { id?: number; recording: string; pageId: string; startedAt: string; blob: Blob };
+export type Slice = {
+  id?: number;
+  recording: string;
+  pageId: string;
+  zone: string;
+  startedAt: string;
+  blob: Blob;
+};
 
 /** What this device keeps of one person's work. */
 export class DeviceStore extends Dexie {
   changes!: EntityTable<Change, 'id'>;
   files!: EntityTable<WaitingFile, 'id'>;
   slices!: EntityTable<Slice, 'id'>;
+  acts!: EntityTable<Act, 'id'>;
 
   constructor(personId: string) {
     super(`notchbook-${personId}`);
     this.version(1).stores({ changes: 'id, pageId', files: 'id', slices: '++id, recording' });
+    this.version(2).stores({ acts: '++id, tab' });
   }
 }

@@ -29,6 +29,7 @@ export function OutboxProvider({ personId, children }: { personId: string; child
       if (page?.state.data === undefined && page?.promise)
         page.promise.then(() => page.fetch()).catch(() => {});
       else queries.invalidateQueries({ queryKey: ['page', pageId] });
+      queries.invalidateQueries({ queryKey: ['marks', pageId] });
     };
     channel.onmessage = (message) => refresh(message.data);
     const made = new Outbox(personId, (pageId, kept) => {

@@ -29,7 +29,14 @@ export const NOTEBOOK: Api['NotebookView'] = {
   edition: 'NB-412 Waves',
   examYear: 2028,
   tier: 'EXTENDED',
+  cover: 'PETROL',
   classId: 'c1',
+};
+
+/** One zone for everything. */
+export const FREE: Api['Pattern'] = {
+  name: 'Free',
+  zones: [{ key: 'main', role: 'MAIN', title: 'Notes', prompt: '', kinds: [] }],
 };
 
 export const section = (id: string, more: Partial<Api['SectionView']> = {}): Api['SectionView'] => ({
@@ -38,6 +45,8 @@ export const section = (id: string, more: Partial<Api['SectionView']> = {}): Api
   position: 0,
   topics: [],
   pages: 0,
+  examYears: '',
+  isNeeded: true,
   ...more,
 });
 

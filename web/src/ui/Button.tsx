@@ -3,10 +3,10 @@ import type { ButtonHTMLAttributes } from 'react';
 type Look = 'act' | 'plain' | 'quiet' | 'warn';
 
 const LOOKS: Record<Look, string> = {
-  act: 'bg-petrol text-on-petrol border-petrol hover:brightness-110',
-  plain: 'bg-card text-ink border-line hover:border-petrol',
+  act: 'px-3 bg-petrol text-on-petrol border-petrol hover:brightness-110',
+  plain: 'px-3 bg-card text-ink border-line hover:border-petrol',
   quiet: 'bg-transparent text-petrol border-transparent hover:underline px-1.5',
-  warn: 'bg-card text-rust border-line hover:border-rust',
+  warn: 'px-3 bg-card text-rust border-line hover:border-rust',
 };
 
 type Props = ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; hotkey?: string };
@@ -16,7 +16,7 @@ export function Button({ look = 'plain', hotkey, className = '', children, ...re
   return (
     <button
       type="button"
-      className={`inline-flex min-h-8 items-center justify-center gap-2 rounded-md border px-3 py-1 font-semibold disabled:opacity-50 ${LOOKS[look]} ${className}`}
+      className={`inline-flex min-h-8 items-center justify-center gap-2 rounded-md border py-1 font-semibold disabled:opacity-50 ${LOOKS[look]} ${className}`}
       {...rest}
     >
       {children}

@@ -5,5 +5,6 @@ export { ChoiceField, TextField, Trouble } from './Field';
 export { Heading } from './Heading';
 export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
+export { offerUndo, UndoBar } from './undo';
 export { useKeys } from './useKeys';
 export { clockTime, countWords, dayName, length, moment, percent, plural, wordsPlace } from './words';

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { refuse, TEACHER, visit, WORK } from '../../test/visit';
+import { FREE, refuse, TEACHER, visit, WORK } from '../../test/visit';
 
 const latest = (id: string, state: Api['VersionView']['state']): Api['VersionView'] => ({
   id,
@@ -39,9 +39,11 @@ const VERSION: Api['SealedView'] = {
       id: 'p1',
       title: 'Timing an echo',
       day: '2026-11-10',
+      pattern: FREE,
       entries: [
         {
           id: 'e1',
+          zone: 'main',
           kind: 'TYPED',
           caption: '',
           codes: ['2.3a'],

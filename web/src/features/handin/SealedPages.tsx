@@ -1,7 +1,16 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
-import { type InkDrawing, InkView, SoundPlayer, SPANS } from '../notebook';
+import {
+  arranged,
+  columns,
+  entriesIn,
+  type InkDrawing,
+  InkView,
+  SoundPlayer,
+  SPANS,
+  type Zone,
+} from '../notebook';
 import { ProseView } from '../text';
 
 type Props = {
@@ -21,21 +30,7 @@ export function SealedPages({ version, below }: Props) {
             {dayName(page.day)}
             {page.week && ` · Week ${page.week}`}
           </p>
-          <div className="grid grid-cols-6 gap-3">
-            {page.entries.map((entry) => (
-              <section
-                key={entry.id}
-                id={`sealed-${entry.id}`}
-                className={`min-w-0 scroll-mt-16 ${SPANS[entry.width]}`}
-              >
-                <SealedContent entry={entry} />
-                <p className="mt-0.5 text-[13px] text-soft">
-                  {entry.caption} <b className="text-petrol">{entry.codes.join(' ')}</b>
-                </p>
-                {below(page, entry)}
-              </section>
-            ))}
-          </div>
+          <SealedZones page={page} below={below} />
         </article>
       ))}
       {version.reflections.map((reflection) => (
@@ -53,6 +48,44 @@ export function SealedPages({ version, below }: Props) {
         </article>
       ))}
     </div>
+  );
+}
+
+/** The entries of a page in its zones; a column stands beside the middle as it did on the page. */
+function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Props['below'] }) {
+  const { left, right, middle, foot } = arranged(page.pattern);
+  const zone = (one: Zone, isNarrow = false) => {
+    const inside = entriesIn(page.pattern, one, page.entries);
+    return inside.length === 0 ? null : (
+      <section key={one.key} aria-label={one.title} className="mb-2 min-w-0">
+        {page.pattern.zones.length > 1 && <h3 className="mb-1 text-[13.5px] text-petrol">{one.title}</h3>}
+        <div className="grid grid-cols-6 gap-3">
+          {inside.map((entry) => (
+            <section
+              key={entry.id}
+              id={`sealed-${entry.id}`}
+              className={`min-w-0 scroll-mt-16 ${isNarrow ? 'col-span-6' : SPANS[entry.width]}`}
+            >
+              <SealedContent entry={entry} />
+              <p className="mt-0.5 text-[13px] text-soft">
+                {entry.caption} <b className="text-petrol">{entry.codes.join(' ')}</b>
+              </p>
+              {below(page, entry)}
+            </section>
+          ))}
+        </div>
+      </section>
+    );
+  };
+  return (
+    <>
+      <div className={columns(!!left, !!right)}>
+        {left && zone(left, true)}
+        <div className="min-w-0">{middle.map((one) => zone(one))}</div>
+        {right && zone(right, true)}
+      </div>
+      {foot.map((one) => zone(one))}
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { refuse, TEACHER, visit, WORK } from '../../test/visit';
+import { FREE, refuse, TEACHER, visit, WORK } from '../../test/visit';
 
 const VERSION: Api['SealedView'] = {
   id: 'v1',
@@ -35,9 +35,11 @@ const VERSION: Api['SealedView'] = {
       title: 'Timing an echo',
       day: '2026-11-10',
       week: 10,
+      pattern: FREE,
       entries: [
         {
           id: 'e1',
+          zone: 'main',
           kind: 'INK',
           caption: 'Path',
           codes: ['2.3a', '2.3b'],

@@ -12,7 +12,18 @@ const NAMES = [
 ] as const;
 
 /** Below the page: the ways to put something on it, and whether everything is kept. */
-export function CaptureBar({ captures, canNotch }: { captures: Captures; canNotch: boolean }) {
+export function CaptureBar({
+  captures,
+  canNotch,
+  into,
+  onNextZone,
+}: {
+  captures: Captures;
+  canNotch: boolean;
+  /** The zone that it goes into, where the page has more than one. */
+  into?: string;
+  onNextZone?: () => void;
+}) {
   return (
     <div
       role="toolbar"
@@ -36,6 +47,18 @@ export function CaptureBar({ captures, canNotch }: { captures: Captures; canNotc
           </span>
         </button>
       ))}
+      {into && (
+        <button
+          type="button"
+          onClick={onNextZone}
+          className="flex items-center gap-1.5 rounded px-2 py-1.5 text-on-bar-soft hover:bg-bar-line/40"
+        >
+          into <b className="text-on-bar">{into}</b>
+          <span className="text-[12px] font-bold text-marker-strong max-sm:hidden" aria-hidden="true">
+            Z
+          </span>
+        </button>
+      )}
       <KeptState />
     </div>
   );
@@ -43,7 +66,7 @@ export function CaptureBar({ captures, canNotch }: { captures: Captures; canNotc
 
 function KeptState() {
   const { state } = useOutbox();
-  const waiting = state.waiting.size;
+  const waiting = state.waiting.size + state.acts;
   const words =
     waiting === 0
       ? `All kept${state.lastKept ? ` · ${clockTime(state.lastKept)}` : ''}`

@@ -1,9 +1,18 @@
-import { ArrowBendUpLeft, Books, ChartBar, PaperPlaneTilt, Scissors, Trash } from '@phosphor-icons/react';
+import {
+  ArrowBendUpLeft,
+  Books,
+  ChartBar,
+  PaperPlaneTilt,
+  Question,
+  Scissors,
+  Trash,
+} from '@phosphor-icons/react';
 import { useQuery } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import type { Api } from '../../api';
+import { Cover } from './Cover';
 import { contentsQuery, notebooksQuery, useNotebook } from './queries';
 import { childrenOf } from './sections';
 
@@ -33,6 +42,7 @@ export function ContentsPanel({ onGo }: { onGo: () => void }) {
           <hr className="mx-3 my-3 border-line" />
           <Way to={`/n/${notebook.id}/coverage`} icon={<ChartBar />} name="Coverage" />
           <Way to={`/n/${notebook.id}/needle`} icon={<Scissors />} name="Needle" />
+          <Way to={`/n/${notebook.id}/marks`} icon={<Question />} name="Marks" />
           <Way to={`/n/${notebook.id}/reflections`} icon={<ArrowBendUpLeft />} name="Weekly reflections" />
           <Way to="/collections" icon={<Books />} name="Collections" />
           <Way to="/hand-ins" icon={<PaperPlaneTilt />} name="Hand-ins" />
@@ -77,7 +87,8 @@ function SectionList({
         <li key={section.id} className={depth === 0 ? 'mb-2.5' : ''}>
           <NavLink
             to={`/n/${contents.notebook.id}/s/${section.id}`}
-            className={`${row(section.id === open)} ${depth === 0 ? 'font-semibold' : ''}`}
+            title={section.isNeeded ? undefined : `Only for exam years ${section.examYears}`}
+            className={`${row(section.id === open)} ${depth === 0 ? 'font-semibold' : ''} ${section.isNeeded ? '' : 'text-soft italic'}`}
           >
             <span className="w-6 shrink-0 text-right text-[12px] text-soft">{section.code}</span>
             <span className="min-w-0 flex-1">{section.title}</span>
@@ -99,7 +110,10 @@ function NotebookMenu({ current }: { current: Api['NotebookView'] | undefined })
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="flex w-full items-center justify-between rounded px-2.5 py-1 text-left font-head text-[16px] font-bold">
-        {current?.title ?? 'No notebook yet'}
+        <span className="flex items-center gap-2">
+          {current && <Cover colour={current.cover} />}
+          {current?.title ?? 'No notebook yet'}
+        </span>
         <span aria-hidden="true" className="text-[10px] text-soft">
           ▼
         </span>
@@ -114,7 +128,10 @@ function NotebookMenu({ current }: { current: Api['NotebookView'] | undefined })
             className={item}
             onSelect={() => go(`/n/${notebook.id}/coverage`)}
           >
-            {notebook.title}
+            <span className="flex items-center gap-2">
+              <Cover colour={notebook.cover} />
+              {notebook.title}
+            </span>
           </DropdownMenu.Item>
         ))}
         <DropdownMenu.Item className={`${item} text-petrol`} onSelect={() => go('/new')}>

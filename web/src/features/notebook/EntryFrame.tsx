@@ -1,30 +1,51 @@
-import { type FocusEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type DragEvent, type FocusEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Button, evidenceOf, KIND_NAMES, Shape } from '../../ui';
+import { evidenceOf, KIND_NAMES, percent } from '../../ui';
+import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
 import { TypedEntry } from '../text';
-import { EarlierDialog } from './EarlierDialog';
+import { DRAGGED_ENTRY } from './dragging';
+import { EntryTools } from './EntryTools';
 import { InkEntry } from './InkEntry';
-import { DRAGGED_ENTRY } from './PageEdge';
 import { PhotoEntry } from './PhotoEntry';
 import { RecordingEntry } from './RecordingEntry';
 import type { Shown } from './shown';
 import { SPANS } from './spans';
 import type { PageActs } from './usePageActs';
+import { useTextMarking } from './useTextMarking';
+import type { Pattern, Zone } from './zones';
 
-type Props = {
-  entry: Shown;
-  isChosen: boolean;
-  codes: Api['NodeView'][];
-  remarks: Api['RemarkView'][];
+/** What all entries of a page have in common. */
+export type OnPage = {
+  pattern: Pattern;
   acts: PageActs;
-  onChoose: () => void;
-  onNotch: () => void;
+  marking: Marking;
+  points: Api['NodeView'][];
+  remarks: Api['RemarkView'][];
+  ownWords: Api['OwnWordsView'][];
+  besides: ReadonlySet<string>;
+  chosen: string | undefined;
+  onChoose: (id: string) => void;
+  onNotch: (id: string) => void;
+  onOpenMark: (mark: Mark) => void;
+  onBeside?: (place: string) => void;
+  /** Where another page stands beside this one: copies an entry there, or some of its text. */
+  onCopyAcross?: (entry: Shown, text?: unknown) => void;
 };
 
+type Props = { entry: Shown; zone: Zone; isNarrow?: boolean; page: OnPage };
+
+/** Where a dragged entry would go: before or after the one it is held over. */
+type Drop = 'before' | 'after';
+
 /** An entry on its page: what it holds, its caption, and, while it is chosen, what can be done with it. */
-export function EntryFrame({ entry, isChosen, codes, remarks, acts, onChoose, onNotch }: Props) {
+export function EntryFrame({ entry, zone, isNarrow = false, page }: Props) {
+  const { acts, marking } = page;
+  const isChosen = page.chosen === entry.id;
+  const [drop, setDrop] = useState<Drop>();
   const name = `${KIND_NAMES[evidenceOf(entry.kind)]} entry${entry.caption && `: ${entry.caption}`}`;
-  const choose = (event: FocusEvent) => !isChosen && event.currentTarget.contains(event.target) && onChoose();
+  const choose = (event: FocusEvent) =>
+    !isChosen && event.currentTarget.contains(event.target) && page.onChoose(entry.id);
   const press = (event: KeyboardEvent) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
@@ -34,43 +55,119 @@ export function EntryFrame({ entry, isChosen, codes, remarks, acts, onChoose, on
   return (
     <section
       id={`entry-${entry.id}`}
+      data-entry={entry.id}
       aria-label={name}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: an entry is chosen by keyboard as by pointer
       tabIndex={0}
       onFocus={choose}
       onKeyDown={press}
-      className={`group min-w-0 scroll-mt-16 rounded-md ${SPANS[entry.width]} ${
+      onDragOver={(event) => setDrop(dropAt(event))}
+      onDragLeave={() => setDrop(undefined)}
+      onDrop={() => setDrop(undefined)}
+      data-drop={drop}
+      className={`entry group relative min-w-0 scroll-mt-16 rounded-md ${isNarrow ? 'col-span-6' : SPANS[entry.width]} ${
         isChosen ? 'outline-2 outline-offset-4 outline-petrol' : ''
       }`}
     >
-      <Content entry={entry} acts={acts} isChosen={isChosen} />
-      {isChosen ? (
-        <>
-          <Caption entry={entry} acts={acts} />
-          <Tools entry={entry} codes={codes} acts={acts} onNotch={onNotch} />
-        </>
+      <Signs entry={entry} page={page} />
+      <Content entry={entry} zone={zone} page={page} isChosen={isChosen} isNarrow={isNarrow} />
+      <OwnWordsNote measured={page.ownWords.find((one) => one.entry === entry.id)} />
+      {isChosen && !(isNarrow && entry.kind === 'TYPED') ? (
+        <Caption entry={entry} acts={acts} />
       ) : (
         <p className="mt-0.5 flex flex-wrap gap-x-2 text-[13px] text-soft empty:hidden">
           {entry.caption}
           {entry.isWaiting && <span className="sr-only">not sent yet</span>}
         </p>
       )}
-      {remarks.map((remark) => (
-        <p key={remark.id} className="mt-1 border-l-[3px] border-brass bg-wash px-2.5 py-1 text-[13.5px]">
-          <b className="text-brass">{remark.author}</b>, version {remark.version}: “{remark.words}”
-        </p>
-      ))}
+      {entry.copiedFrom && (
+        <Link to={`/e/${entry.copiedFrom}`} className="text-[13px] text-petrol hover:underline">
+          Copied; to where it came from
+        </Link>
+      )}
+      {isChosen && (
+        <EntryTools
+          entry={entry}
+          pattern={page.pattern}
+          codes={page.points.filter((point) => entry.notches.includes(point.id))}
+          acts={acts}
+          marking={marking}
+          onNotch={() => page.onNotch(entry.id)}
+          onCopyAcross={page.onCopyAcross && (() => page.onCopyAcross?.(entry))}
+        />
+      )}
+      {page.remarks
+        .filter((remark) => remark.entryId === entry.id)
+        .map((remark) => (
+          <p key={remark.id} className="mt-1 border-l-[3px] border-brass bg-wash px-2.5 py-1 text-[13.5px]">
+            <b className="text-brass">{remark.author}</b>, version {remark.version}: “{remark.words}”
+          </p>
+        ))}
     </section>
   );
 }
 
-function Content({ entry, acts, isChosen }: { entry: Shown; acts: PageActs; isChosen: boolean }) {
+/** Before the entry in the first half of it, after it in the second: by height, and by width beside another. */
+function dropAt(event: DragEvent<HTMLElement>): Drop | undefined {
+  if (!event.dataTransfer.types.includes(DRAGGED_ENTRY)) return undefined;
+  event.preventDefault();
+  const box = event.currentTarget.getBoundingClientRect();
+  const isBeside = box.width < (event.currentTarget.parentElement?.clientWidth ?? 0) * 0.7;
+  const share = isBeside ? (event.clientX - box.left) / box.width : (event.clientY - box.top) / box.height;
+  return share < 0.5 ? 'before' : 'after';
+}
+
+/** The marks on the entry as a whole. */
+function Signs({ entry, page: { marking, onOpenMark } }: Pick<Props, 'entry' | 'page'>) {
+  const marks = marking.marks.filter((mark) => mark.entryId === entry.id && !mark.passage);
+  if (marks.length === 0) return null;
+  return (
+    <div className="float-left mr-2 flex gap-1 sm:absolute sm:top-0.5 sm:-left-[26px] sm:mr-0 sm:flex-col">
+      {marks.map((mark) => {
+        const choice = choiceOf(mark, marking.choices);
+        return (
+          <button
+            key={mark.id}
+            type="button"
+            className="flex h-6 w-6 items-center justify-center"
+            aria-label={`${choice.name}${stateOf(mark) && `, ${stateOf(mark)}`}`}
+            onClick={() => onOpenMark(mark)}
+          >
+            <MarkBadge choice={choice} isSettled={stateOf(mark) !== '' && !isOpen(mark)} />
+          </button>
+        );
+      })}
+    </div>
+  );
+}
+
+function Content({
+  entry,
+  zone,
+  page,
+  isChosen,
+  isNarrow,
+}: Props & { isChosen: boolean; isNarrow: boolean }) {
+  const { acts } = page;
   const keep = (content: unknown) => acts.change(entry, { content });
+  const marking = useTextMarking({
+    entry,
+    marking: page.marking,
+    besides: page.besides,
+    onOpen: page.onOpenMark,
+    onBeside: isNarrow ? undefined : page.onBeside,
+  });
   if (entry.kind === 'TYPED')
     return (
       <TypedEntry
         content={entry.content}
         isChosen={isChosen}
+        label={page.pattern.zones.length > 1 ? `Typed text in “${zone.title}”` : undefined}
+        placeholder={zone.role === 'CUES' ? 'A question' : undefined}
+        marking={marking}
+        copiedRun={page.ownWords.find((one) => one.entry === entry.id)?.run}
+        isNarrow={isNarrow}
+        onAcross={page.onCopyAcross && ((text) => page.onCopyAcross?.(entry, text))}
         onChange={keep}
         onPicture={(picture) => void acts.photo(picture, picture.name)}
       />
@@ -80,6 +177,17 @@ function Content({ entry, acts, isChosen }: { entry: Shown; acts: PageActs; isCh
   if (entry.kind === 'PHOTO')
     return <PhotoEntry media={entry.media} mediaId={entry.mediaId} caption={entry.caption} />;
   return <RecordingEntry media={entry.media} mediaId={entry.mediaId} name={entry.caption || 'Recording'} />;
+}
+
+/** How much of a note is the source's words, said quietly and only where it is worth a look. */
+function OwnWordsNote({ measured }: { measured: Api['OwnWordsView'] | undefined }) {
+  if (!measured?.run) return null;
+  return (
+    <p className="text-[12.5px] text-soft">
+      {measured.runWords} words in a row are the source’s
+      {measured.copiedShare > 0 && `, ${percent(measured.copiedShare)} of the note`}
+    </p>
+  );
 }
 
 function Caption({ entry, acts }: { entry: Shown; acts: PageActs }) {
@@ -102,80 +210,5 @@ function Caption({ entry, acts }: { entry: Shown; acts: PageActs }) {
         acts.change(entry, { caption: event.target.value });
       }}
     />
-  );
-}
-
-const WIDTHS = [
-  ['FULL', 'Full width'],
-  ['HALF', 'Half width'],
-  ['THIRD', 'Third width'],
-] as const;
-
-function Tools({ entry, codes, acts, onNotch }: Pick<Props, 'entry' | 'codes' | 'acts' | 'onNotch'>) {
-  const [isLookingBack, setLookingBack] = useState(false);
-  return (
-    <div className="no-print mt-1 flex flex-wrap items-center gap-x-1 text-[13px]">
-      <button
-        type="button"
-        draggable
-        className="cursor-grab px-1 text-petrol"
-        title="Drag onto the edge to notch"
-        aria-label="Drag onto the edge to notch; or press N"
-        onClick={onNotch}
-        onDragStart={(event) => event.dataTransfer.setData(DRAGGED_ENTRY, entry.id)}
-      >
-        <Shape kind={evidenceOf(entry.kind)} size={14} silent />
-      </button>
-      {codes.map((point) => (
-        <button
-          key={point.id}
-          type="button"
-          className="rounded border border-line px-1.5 font-semibold text-petrol hover:border-rust hover:text-rust hover:line-through"
-          aria-label={`Mend the notch at ${point.code}`}
-          title={point.title}
-          onClick={() => acts.toggleNotch(entry, point.id)}
-        >
-          {point.code}
-        </button>
-      ))}
-      <Button look="quiet" className="min-h-[24px]" onClick={onNotch}>
-        Notch
-      </Button>
-      <span className="flex-1" />
-      {WIDTHS.filter(([width]) => width !== entry.width).map(([width, name]) => (
-        <Button
-          key={width}
-          look="quiet"
-          className="min-h-[24px]"
-          onClick={() => acts.change(entry, { width })}
-        >
-          {name}
-        </Button>
-      ))}
-      <Button look="quiet" className="min-h-[24px]" onClick={() => acts.move(entry, -1)} aria-label="Move up">
-        ↑
-      </Button>
-      <Button
-        look="quiet"
-        className="min-h-[24px]"
-        onClick={() => acts.move(entry, 1)}
-        aria-label="Move down"
-      >
-        ↓
-      </Button>
-      <Button look="quiet" className="min-h-[24px]" onClick={() => setLookingBack(true)}>
-        Earlier
-      </Button>
-      {isLookingBack && (
-        <EarlierDialog
-          entry={entry}
-          onBack={({ content, caption }) => acts.change(entry, { content, caption })}
-          onClose={() => setLookingBack(false)}
-        />
-      )}
-      <Button look="quiet" className="min-h-[24px]" onClick={() => acts.remove(entry)}>
-        Delete
-      </Button>
-    </div>
   );
 }

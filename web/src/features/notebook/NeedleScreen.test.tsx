@@ -12,6 +12,7 @@ const found = (id: string, kind: Api['EntryView']['kind'], name: string): Api['F
   entry: {
     id,
     pageId: 'p1',
+    zone: 'main',
     kind,
     content: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Back.' }] }] },
     caption: name,

@@ -1,42 +1,31 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { type DragEvent, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { v7 as newId } from 'uuid';
-import { api, unwrap } from '../../api';
 import { Button, Card, Empty, Heading, Trouble } from '../../ui';
+import { COVERS, type CoverColour } from './Cover';
 import { contentsQuery } from './queries';
-import { inOrder, type Placed, placeAfter } from './sections';
+import { type DropPart, inOrder, type Placed, placeAfter, placeOfDrop } from './sections';
+import { type NotebookActs, useNotebookActs } from './useNotebookActs';
 
-/** The sections of a notebook to be made, named, nested, put in order and deleted. */
+/** How a section that is dragged is known to the others. */
+const DRAGGED_SECTION = 'application/x-notchbook-section';
+
+/** The sections of a notebook to be made, named, nested, put in order and deleted; and its cover. */
 export function NotebookScreen() {
   const { notebook = '' } = useParams();
   const contents = useSuspenseQuery(contentsQuery(notebook)).data;
-  const queries = useQueryClient();
-  const change = useMutation({
-    mutationFn: (act: () => Promise<unknown>) => act(),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['contents', notebook] }),
-  });
-  const act = (run: () => Promise<unknown>) => change.mutate(run);
-  const add = (title: string) =>
-    act(() =>
-      unwrap(
-        api.PUT('/api/sections/{id}', {
-          params: { path: { id: newId() } },
-          body: { notebookId: notebook, title, topics: [] },
-        }),
-      ),
-    );
+  const acts = useNotebookActs(notebook);
   const placed = inOrder(contents.sections);
   return (
     <div className="max-w-3xl">
       <Heading name={`Sections of ${contents.notebook.title}`} className="mb-1 text-[24px]" />
       <p className="mb-3 text-soft">{contents.notebook.edition}</p>
-      <Trouble>{change.error?.message}</Trouble>
+      <Trouble>{acts.error?.message}</Trouble>
       <Card>
         {placed.length === 0 && (
           <Empty>
             No sections yet. One section for each unit lays the notebook out like the syllabus, so that every
-            page knows its points.
+            page knows its points. One for each week keeps it like a diary.
           </Empty>
         )}
         <ul>
@@ -46,26 +35,38 @@ export function NotebookScreen() {
               placed={one}
               all={contents.sections}
               notebook={notebook}
-              act={act}
+              acts={acts}
             />
           ))}
         </ul>
         <div className="mt-3 flex flex-wrap gap-2">
-          <NewSection onAdd={add} />
-          <Button
-            look={placed.length === 0 ? 'act' : 'plain'}
-            onClick={() =>
-              act(() =>
-                unwrap(
-                  api.POST('/api/notebooks/{id}/sections-for-units', { params: { path: { id: notebook } } }),
-                ),
-              )
-            }
-          >
+          <NewSection onAdd={acts.addSection} />
+          <Button look={placed.length === 0 ? 'act' : 'plain'} onClick={acts.sectionForEachUnit}>
             One section for each unit
           </Button>
+          <Button onClick={acts.sectionForEachWeek}>One for each week</Button>
         </div>
       </Card>
+      <fieldset className="mt-4 flex flex-wrap items-center gap-2">
+        <legend className="float-left mr-3 font-head text-[15px] font-bold">Cover</legend>
+        {(Object.keys(COVERS) as CoverColour[]).map((colour) => (
+          <label
+            key={colour}
+            title={COVERS[colour].name}
+            className="flex h-9 w-9 cursor-pointer items-center justify-center rounded border-2 border-transparent has-checked:border-ink has-focus-visible:outline-2"
+          >
+            <input
+              type="radio"
+              name="cover"
+              className="sr-only"
+              aria-label={COVERS[colour].name}
+              checked={contents.notebook.cover === colour}
+              onChange={() => acts.setCover(contents.notebook.title, colour)}
+            />
+            <span className={`h-6 w-6 rounded-[3px] ${COVERS[colour].look}`} />
+          </label>
+        ))}
+      </fieldset>
     </div>
   );
 }
@@ -93,32 +94,44 @@ function NewSection({ onAdd }: { onAdd: (title: string) => void }) {
   );
 }
 
-function SectionRow({
-  placed: { section, depth },
-  all,
-  notebook,
-  act,
-}: {
-  placed: Placed;
-  all: Placed['section'][];
-  notebook: string;
-  act: (run: () => Promise<unknown>) => void;
-}) {
+const DROP_LOOKS: Record<DropPart, string> = {
+  before: 'shadow-[inset_0_3px_var(--petrol)]',
+  inside: 'bg-petrol-wash',
+  after: 'shadow-[inset_0_-3px_var(--petrol)]',
+};
+
+type RowProps = { placed: Placed; all: Placed['section'][]; notebook: string; acts: NotebookActs };
+
+function SectionRow({ placed: { section, depth }, all, notebook, acts }: RowProps) {
   const [isNaming, setNaming] = useState(false);
-  const path = { params: { path: { id: section.id } } };
+  const [part, setPart] = useState<DropPart>();
   const move = (where: 'up' | 'down' | 'in' | 'out') => {
-    const body = placeAfter(all, section, where);
-    if (body) act(() => unwrap(api.POST('/api/sections/{id}/place', { ...path, body })));
+    const to = placeAfter(all, section, where);
+    if (to) acts.moveSection(section, to);
   };
   const rename = (title: string) => {
     setNaming(false);
-    if (title.trim() && title !== section.title)
-      act(() => unwrap(api.PATCH('/api/sections/{id}', { ...path, body: { title } })));
+    if (title.trim() && title !== section.title) acts.changeSection(section.id, { title });
+  };
+  const drop = (event: DragEvent) => {
+    setPart(undefined);
+    const dragged = all.find((one) => one.id === event.dataTransfer.getData(DRAGGED_SECTION));
+    const to = dragged && placeOfDrop(all, dragged, section, partAt(event));
+    if (dragged && to) acts.moveSection(dragged, to);
   };
   return (
     <li
-      className="flex flex-wrap items-center gap-2 border-b border-line py-1.5"
+      draggable={!isNaming}
+      className={`flex cursor-grab flex-wrap items-center gap-2 border-b border-line py-1.5 ${part ? DROP_LOOKS[part] : ''}`}
       style={{ paddingLeft: `${depth * 22}px` }}
+      onDragStart={(event) => event.dataTransfer.setData(DRAGGED_SECTION, section.id)}
+      onDragOver={(event) => {
+        if (!event.dataTransfer.types.includes(DRAGGED_SECTION)) return;
+        event.preventDefault();
+        setPart(partAt(event));
+      }}
+      onDragLeave={() => setPart(undefined)}
+      onDrop={drop}
     >
       <span className="w-8 text-right text-[12.5px] text-soft">{section.code}</span>
       {isNaming ? (
@@ -133,9 +146,11 @@ function SectionRow({
       ) : (
         <Link
           to={`/n/${notebook}/s/${section.id}`}
+          draggable={false}
           className={`flex-1 hover:underline ${depth === 0 ? 'font-semibold' : ''}`}
         >
           {section.title}
+          {section.examYears && <span className="text-[13px] text-soft"> · exam {section.examYears}</span>}
         </Link>
       )}
       <span className="flex">
@@ -154,10 +169,18 @@ function SectionRow({
         <Button look="quiet" onClick={() => setNaming(true)}>
           Rename
         </Button>
-        <Button look="quiet" onClick={() => act(() => unwrap(api.DELETE('/api/sections/{id}', path)))}>
+        <Button look="quiet" onClick={() => acts.deleteSection(section)}>
           Delete
         </Button>
       </span>
     </li>
   );
+}
+
+/** The upper and lower quarter of a row stand for before and after it, the middle for inside. */
+function partAt(event: DragEvent): DropPart {
+  const box = event.currentTarget.getBoundingClientRect();
+  const share = (event.clientY - box.top) / box.height;
+  if (share < 0.25) return 'before';
+  return share > 0.75 ? 'after' : 'inside';
 }

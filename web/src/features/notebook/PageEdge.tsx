@@ -1,9 +1,7 @@
 import type { Api } from '../../api';
+import { DRAGGED_ENTRY } from './dragging';
 import type { Shown } from './shown';
 import type { PageActs } from './usePageActs';
-
-/** How an entry that is being dragged is known to a slot. */
-export const DRAGGED_ENTRY = 'application/x-notchbook-entry';
 
 type Props = { slots: Api['SlotView'][]; entries: Shown[]; chosen: Shown | undefined; acts: PageActs };
 

@@ -1,6 +1,8 @@
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { evidenceOf, moment, Shape } from '../../ui';
+import { dayName, evidenceOf, moment, Shape } from '../../ui';
+import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
+import { markedWords } from './markedWords';
 import type { Shown } from './shown';
 
 type Props = {
@@ -8,10 +10,12 @@ type Props = {
   entries: Shown[];
   points: Api['NodeView'][];
   remarks: Api['RemarkView'][];
+  marking: Marking;
+  onOpenMark: (mark: Mark) => void;
 };
 
 /** Beside the page: its points with the shapes of their evidence, and what the teacher said. */
-export function PagePoints({ page, entries, points, remarks }: Props) {
+export function PagePoints({ page, entries, points, remarks, marking, onOpenMark }: Props) {
   const notched = points.filter((point) => entries.some((entry) => entry.notches.includes(point.id)));
   return (
     <aside aria-label="About this page" className="xl:pt-1">
@@ -41,6 +45,7 @@ export function PagePoints({ page, entries, points, remarks }: Props) {
           </li>
         ))}
       </ul>
+      <StillOpen entries={entries} marking={marking} onOpen={onOpenMark} />
       {remarks.length > 0 && (
         <>
           <h2 className="mt-5 mb-1.5 text-[15px]">From {remarks[0]?.author}</h2>
@@ -59,5 +64,41 @@ export function PagePoints({ page, entries, points, remarks }: Props) {
         </>
       )}
     </aside>
+  );
+}
+
+/** The questions and tasks of this page that nothing is done about yet. */
+function StillOpen({
+  entries,
+  marking,
+  onOpen,
+}: {
+  entries: Shown[];
+  marking: Marking;
+  onOpen: (mark: Mark) => void;
+}) {
+  const open = marking.marks.filter(isOpen);
+  if (open.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-5 mb-1.5 text-[15px]">Still open</h2>
+      <ul>
+        {open.map((mark) => (
+          <li key={mark.id}>
+            <button
+              type="button"
+              className="flex w-full items-start gap-2 py-1 text-left hover:text-petrol"
+              onClick={() => onOpen(mark)}
+            >
+              <span className="mt-0.5">
+                <MarkBadge choice={choiceOf(mark, marking.choices)} />
+              </span>
+              <span className="line-clamp-2 min-w-0 flex-1">{markedWords(mark, entries)}</span>
+              {mark.due && <span className="text-[13px] text-brass">{dayName(mark.due)}</span>}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

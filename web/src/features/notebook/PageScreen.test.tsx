@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { NOTEBOOK, section, visit } from '../../test/visit';
+import { FREE, NOTEBOOK, section, visit } from '../../test/visit';
 
 const node = (id: string, code: string, title: string): Api['NodeView'] => ({
   id,
@@ -19,6 +19,7 @@ const text = (words: string) => ({
 const entry = (id: string, more: Partial<Api['EntryView']> = {}): Api['EntryView'] => ({
   id,
   pageId: 'p1',
+  zone: 'main',
   kind: 'TYPED',
   content: text(`Words of ${id}.`),
   caption: '',
@@ -42,6 +43,8 @@ const open = (entries: Api['EntryView'][], more: Record<string, unknown> = {}) =
       nodes: [node('a', '2.3a', 'Echo as reflection'), node('b', '2.3b', 'Distance from time')],
     },
     'GET /api/pages/p1/remarks': [],
+    'GET /api/pages/p1/marks': [],
+    'GET /api/own-marks': [],
     'GET /api/pages/p1': {
       id: 'p1',
       title: 'Timing an echo',
@@ -50,6 +53,8 @@ const open = (entries: Api['EntryView'][], more: Record<string, unknown> = {}) =
       section: 'Echoes',
       day: '2026-11-24',
       week: 12,
+      pattern: FREE,
+      paper: { lines: 'PLAIN', spacingMm: 8, tint: 'WHITE' },
       edge: [
         { id: 'a', code: '2.3a', statement: 'Echo as reflection' },
         { id: 'b', code: '2.3b', statement: 'Distance from time' },
@@ -109,6 +114,7 @@ test('keeps a caption for its entry over the version it was written on', async (
     caption: 'Wall',
     kind: 'INK',
     pageId: 'p1',
+    zone: 'main',
   });
 });
 

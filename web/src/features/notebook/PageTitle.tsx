@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Button, Heading, Trouble } from '../../ui';
+import { Button, Heading, offerUndo, Trouble } from '../../ui';
 import { pageQuery } from './queries';
 
 const PAUSE_MILLIS = 700;
@@ -22,6 +22,11 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
   const remove = useMutation({
     mutationFn: () => unwrap(api.DELETE('/api/pages/{id}', path)),
     onSuccess: async () => {
+      offerUndo(`Put “${page.title}” into the bin`, async () => {
+        const thing = { params: { path: { id: page.notebookId, thing: page.id } } };
+        await unwrap(api.POST('/api/notebooks/{id}/bin/{thing}/restore', thing));
+        await queries.invalidateQueries({ queryKey: ['contents', page.notebookId] });
+      });
       await queries.invalidateQueries({ queryKey: ['contents', page.notebookId] });
       go(`/n/${page.notebookId}/s/${page.sectionId}`);
     },

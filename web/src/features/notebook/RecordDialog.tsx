@@ -6,11 +6,16 @@ import { Button, Dialog, length, Trouble } from '../../ui';
 /** Every second of a recording is on the device as soon as it is over. */
 const SLICE_MILLIS = 1_000;
 
-type Props = { pageId: string; onClose: () => void; onFile: (blob: Blob, name: string) => Promise<void> };
+type Props = {
+  pageId: string;
+  zone: string;
+  onClose: () => void;
+  onFile: (blob: Blob, name: string) => Promise<void>;
+};
 
 /** Record with the microphone, or choose a sound file. */
-export function RecordDialog({ pageId, onClose, onFile }: Props) {
-  const recorder = useRecorder(pageId, onClose);
+export function RecordDialog({ pageId, zone, onClose, onFile }: Props) {
+  const recorder = useRecorder(pageId, zone, onClose);
   const choose = async (files: FileList | null) => {
     for (const file of files ?? []) await onFile(file, file.name);
     onClose();
@@ -51,7 +56,7 @@ export function RecordDialog({ pageId, onClose, onFile }: Props) {
   );
 }
 
-function useRecorder(pageId: string, onKept: () => void) {
+function useRecorder(pageId: string, zone: string, onKept: () => void) {
   const { outbox } = useOutbox();
   const [beganAt, setBeganAt] = useState<number>();
   const [seconds, setSeconds] = useState(0);
@@ -73,7 +78,7 @@ function useRecorder(pageId: string, onKept: () => void) {
     const keeping: Promise<unknown>[] = [];
     made.ondataavailable = (event) => {
       keeping.push(
-        outbox.keepSlice({ recording, pageId, startedAt: new Date().toISOString(), blob: event.data }),
+        outbox.keepSlice({ recording, pageId, zone, startedAt: new Date().toISOString(), blob: event.data }),
       );
     };
     made.onstop = async () => {

@@ -1,5 +1,6 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
+export { GoToEntry } from './GoToEntry';
 export { GoToPage } from './GoToPage';
 export { InkView } from './InkView';
 export type { InkDrawing } from './ink';
@@ -11,3 +12,4 @@ export { contentsQuery, editionQuery, notebooksQuery, useNotebook } from './quer
 export { SoundPlayer } from './RecordingEntry';
 export { SectionScreen } from './SectionScreen';
 export { SPANS } from './spans';
+export { arranged, columns, entriesIn, type Zone } from './zones';

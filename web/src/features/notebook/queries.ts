@@ -25,6 +25,25 @@ export const remarksQuery = (page: string) =>
     queryFn: () => unwrap(api.GET('/api/pages/{id}/remarks', { params: { path: { id: page } } })),
   });
 
+export const ownWordsQuery = (page: Api['PageView']) =>
+  queryOptions({
+    // Measured again when the page has been kept: its entries' versions say so.
+    queryKey: ['own-words', page.id, page.entries.reduce((sum, entry) => sum + entry.version, 0)],
+    queryFn: () => unwrap(api.GET('/api/pages/{id}/own-words', { params: { path: { id: page.id } } })),
+    placeholderData: (before: Api['OwnWordsView'][] | undefined) => before,
+  });
+
+export const patternsQuery = queryOptions({
+  queryKey: ['patterns'],
+  queryFn: () => unwrap(api.GET('/api/patterns')),
+});
+
+export const toCoverQuery = (section: string) =>
+  queryOptions({
+    queryKey: ['to-cover', section],
+    queryFn: () => unwrap(api.GET('/api/sections/{id}/to-cover', { params: { path: { id: section } } })),
+  });
+
 export const editionsQuery = queryOptions({
   queryKey: ['editions'],
   queryFn: () => unwrap(api.GET('/api/editions')),

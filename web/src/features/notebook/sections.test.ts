@@ -8,6 +8,8 @@ const section = (id: string, position: number, parent?: string) => ({
   title: id,
   pages: 0,
   topics: [],
+  examYears: '',
+  isNeeded: true,
 });
 const all = [section('b', 1), section('a', 0), section('a2', 1, 'a'), section('a1', 0, 'a')];
 const find = (id: string) => all.find((one) => one.id === id) ?? section(id, 0);

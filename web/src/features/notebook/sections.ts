@@ -40,3 +40,23 @@ export function placeAfter(
     }
   );
 }
+
+export type DropPart = 'before' | 'inside' | 'after';
+
+/** Where a section goes that is dropped on another; nothing where that is itself or lies inside it. */
+export function placeOfDrop(
+  sections: readonly Section[],
+  dragged: Section,
+  onto: Section,
+  part: DropPart,
+): Place | undefined {
+  const isInside = inOrder(sections, dragged.id).some(({ section }) => section.id === onto.id);
+  if (dragged.id === onto.id || isInside) return undefined;
+  if (part === 'inside')
+    return { parent: onto.id, position: childrenOf(sections, onto.id).filter(not(dragged)).length };
+  const siblings = childrenOf(sections, onto.parent).filter(not(dragged));
+  const at = siblings.findIndex((one) => one.id === onto.id);
+  return { parent: onto.parent, position: part === 'before' ? at : at + 1 };
+}
+
+const not = (dragged: Section) => (one: Section) => one.id !== dragged.id;

@@ -16,7 +16,15 @@ export function shownEntries(page: Api['PageView'], waiting: ReadonlyMap<string,
 
 function overlaid(entry: Shown, change: Change | undefined): Shown {
   return change
-    ? { ...entry, content: change.content, caption: change.caption, width: change.width, isWaiting: true }
+    ? {
+        ...entry,
+        content: change.content,
+        caption: change.caption,
+        width: change.width,
+        zone: change.zone,
+        beside: change.beside,
+        isWaiting: true,
+      }
     : entry;
 }
 

@@ -1,98 +1,116 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { v7 as newId } from 'uuid';
-import { type Api, api, unwrap } from '../../api';
+import type { Api } from '../../api';
 import { useOutbox } from '../../device';
+import { offerUndo } from '../../ui';
 import { pageQuery } from './queries';
 import type { Shown } from './shown';
+import { entriesIn, zoneOf } from './zones';
 
 const EMPTY_DOCUMENT = { type: 'doc', content: [{ type: 'paragraph' }] };
 const EMPTY_DRAWING = { width: 640, height: 360, strokes: [] };
 
-/** What the work on a page changes elsewhere. */
-const DEPENDENT = ['contents', 'coverage', 'needle', 'ready', 'week', 'bin'];
+/** What can be changed of an entry; the rest of it stays. */
+export type Part = Partial<Pick<Shown, 'content' | 'caption' | 'width' | 'zone' | 'beside'>>;
 
 export type PageActs = ReturnType<typeof usePageActs>;
 
-/** What can be done with the entries of a page. */
-export function usePageActs(page: Api['PageView'], choose: (id: string) => void) {
+/** What can be done with the entries of a page; each is on the device at once and sent when it can be. */
+export function usePageActs(page: Api['PageView'], zone: string, choose: (id: string) => void) {
   const queries = useQueryClient();
   const { outbox } = useOutbox();
-  const key = pageQuery(page.id).queryKey;
-  const refresh = () => {
-    queries.invalidateQueries({ queryKey: key });
-    for (const dependent of DEPENDENT) queries.invalidateQueries({ queryKey: [dependent] });
-  };
-  const onServer = useMutation({ mutationFn: (act: () => Promise<unknown>) => act(), onSettled: refresh });
 
   /** Shows a change of the page at once; the server's answer follows. */
   const show = (change: (page: Api['PageView']) => Api['PageView']) =>
-    queries.setQueryData(key, (now) => now && change(now));
+    queries.setQueryData(pageQuery(page.id).queryKey, (now) => now && change(now));
+  const showEntry = (id: string, part: Partial<Api['EntryView']>) =>
+    show((now) => ({
+      ...now,
+      entries: now.entries.map((one) => (one.id === id ? { ...one, ...part } : one)),
+    }));
 
-  const make = (kind: 'TYPED' | 'INK', content: unknown) => {
+  const keep = (entry: Shown, part: Part) =>
+    outbox.keep({
+      id: entry.id,
+      pageId: page.id,
+      zone: entry.zone,
+      beside: entry.beside,
+      copiedFrom: entry.copiedFrom,
+      kind: entry.kind,
+      content: entry.content,
+      mediaId: entry.mediaId,
+      caption: entry.caption,
+      width: entry.width,
+      ...part,
+    });
+  const make = (kind: 'TYPED' | 'INK', content: unknown, into = zone, beside?: string) => {
     const id = newId();
-    outbox.keep({ id, pageId: page.id, kind, content, caption: '', width: 'FULL' });
+    outbox.keep({ id, pageId: page.id, zone: into, beside, kind, content, caption: '', width: 'FULL' });
     choose(id);
   };
   const makeFrom =
     (kind: 'PHOTO' | 'RECORDING', width: 'FULL' | 'HALF') => async (blob: Blob, name: string) => {
       const id = newId();
-      await outbox.keepWithFile({ id, pageId: page.id, kind, caption: '', width }, { blob, name });
+      await outbox.keepWithFile({ id, pageId: page.id, zone, kind, caption: '', width }, { blob, name });
       choose(id);
     };
+  const order = (ids: string[]) => {
+    show((now) => ({ ...now, entries: ids.flatMap((id) => now.entries.filter((one) => one.id === id)) }));
+    outbox.act({
+      pageId: page.id,
+      method: 'POST',
+      path: `/api/pages/${page.id}/order`,
+      body: { entries: ids },
+    });
+  };
+  const bringBack = (entry: Shown) =>
+    outbox.act({
+      pageId: page.id,
+      method: 'POST',
+      path: `/api/notebooks/${page.notebookId}/bin/${entry.id}/restore`,
+    });
 
   return {
-    error: onServer.error,
-    write: () => make('TYPED', EMPTY_DOCUMENT),
-    draw: () => make('INK', EMPTY_DRAWING),
+    write: (into?: string, beside?: string) => make('TYPED', EMPTY_DOCUMENT, into, beside),
+    draw: (into?: string) => make('INK', EMPTY_DRAWING, into),
     photo: makeFrom('PHOTO', 'HALF'),
     sound: makeFrom('RECORDING', 'FULL'),
-    change: (entry: Shown, part: Partial<Pick<Shown, 'content' | 'caption' | 'width'>>) =>
-      outbox.keep({
-        id: entry.id,
-        pageId: page.id,
-        kind: entry.kind,
-        content: entry.content,
-        mediaId: entry.mediaId,
-        caption: entry.caption,
-        width: entry.width,
-        ...part,
-      }),
+    change: keep,
+    /** Moves an entry one place within its zone. */
     move: (entry: Shown, by: -1 | 1) => {
+      const neighbours = entriesIn(page.pattern, zoneOf(page.pattern, entry.zone), page.entries);
+      const other = neighbours[neighbours.findIndex((one) => one.id === entry.id) + by];
       const ids = page.entries.map((one) => one.id);
       const from = ids.indexOf(entry.id);
-      const to = from + by;
-      if (from < 0 || to < 0 || to >= ids.length) return;
+      if (!other || from < 0) return;
+      const to = ids.indexOf(other.id);
       ids.splice(to, 0, ...ids.splice(from, 1));
-      show((now) => ({ ...now, entries: ids.flatMap((id) => now.entries.filter((one) => one.id === id)) }));
-      onServer.mutate(() =>
-        unwrap(
-          api.POST('/api/pages/{id}/order', { params: { path: { id: page.id } }, body: { entries: ids } }),
-        ),
-      );
+      order(ids);
+    },
+    /** Puts an entry into a zone, before another entry or as the last. */
+    place: (entry: Shown, into: string, before?: string) => {
+      if (entry.zone !== into) keep(entry, { zone: into });
+      const ids = page.entries.map((one) => one.id).filter((id) => id !== entry.id);
+      const at = before ? ids.indexOf(before) : ids.length;
+      ids.splice(at < 0 ? ids.length : at, 0, entry.id);
+      order(ids);
     },
     remove: async (entry: Shown) => {
+      const isKept = page.entries.some((one) => one.id === entry.id);
       await outbox.forget(entry.id);
-      if (page.entries.some((one) => one.id === entry.id)) {
-        show((now) => ({ ...now, entries: now.entries.filter((one) => one.id !== entry.id) }));
-        onServer.mutate(() =>
-          unwrap(api.DELETE('/api/entries/{id}', { params: { path: { id: entry.id } } })),
-        );
-      }
+      if (!isKept) return;
+      show((now) => ({ ...now, entries: now.entries.filter((one) => one.id !== entry.id) }));
+      await outbox.act({ pageId: page.id, method: 'DELETE', path: `/api/entries/${entry.id}` });
+      offerUndo('Put into the bin', () => bringBack(entry));
     },
     toggleNotch: (entry: Shown, node: string) => {
       const isCut = entry.notches.includes(node);
       const notches = isCut ? entry.notches.filter((one) => one !== node) : [...entry.notches, node];
-      show((now) => ({
-        ...now,
-        entries: now.entries.map((one) => (one.id === entry.id ? { ...one, notches } : one)),
-      }));
-      const path = { params: { path: { id: entry.id, node } } };
-      onServer.mutate(async () => {
-        // An entry that was just made has to be there before it can be notched.
-        await outbox.send();
-        await (isCut
-          ? unwrap(api.DELETE('/api/entries/{id}/notches/{node}', path))
-          : unwrap(api.PUT('/api/entries/{id}/notches/{node}', path)));
+      showEntry(entry.id, { notches });
+      outbox.act({
+        pageId: page.id,
+        method: isCut ? 'DELETE' : 'PUT',
+        path: `/api/entries/${entry.id}/notches/${node}`,
       });
     },
   };

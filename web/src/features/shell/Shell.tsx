@@ -4,7 +4,7 @@ import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
 import { Link, Outlet, useLocation } from 'react-router';
 import { api } from '../../api';
-import { chooseTheme, Dialog, Key, THEMES, useKeys } from '../../ui';
+import { chooseTheme, Dialog, Key, THEMES, UndoBar, useKeys } from '../../ui';
 import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
 import { ContentsPanel } from '../notebook';
@@ -77,6 +77,7 @@ export function Shell() {
           </Suspense>
         </main>
       </div>
+      <UndoBar />
       {isFinding && <FindBox onClose={() => setFinding(false)} />}
       {isHelping && <KeyHelp onClose={() => setHelping(false)} />}
     </div>
@@ -122,7 +123,17 @@ const KEYS: [string, string][] = [
   ['P', 'Photo, from the camera or a file'],
   ['R', 'Record, or choose a sound file'],
   ['N', 'Notch the chosen entry'],
+  ['K  Q  T', 'Mark the chosen entry: key, open question, task'],
+  ['4 to 9', 'Marks of your own'],
+  ['Alt 1 to Alt 9', 'While typing: mark the line or the selected words'],
+  ['Alt B', 'While typing: a note beside the line, where the page has a column'],
+  ['B', 'A note beside the chosen entry'],
+  ['Z', 'The next zone of the page, to write into'],
+  ['V', 'Review: fold the page to what you marked'],
+  ['S', 'Another page beside this one'],
+  ['Alt C', 'While typing: copy the selected words to the page beside'],
   ['Alt ↑ Alt ↓', 'Move the chosen entry'],
+  ['Ctrl Z', 'Take back a move or a deletion'],
   ['/', 'Find words, codes, pages'],
   ['Y  B', 'Checked, send back (teachers)'],
   ['?', 'This list'],

@@ -11,6 +11,7 @@ type Attributes = {
   colspan?: number;
   rowspan?: number;
   color?: string;
+  id?: string;
   href?: string;
 };
 type Mark = { type: string; attrs?: Attributes };
@@ -98,5 +99,6 @@ function marked(inner: ReactNode, { type, attrs = {} }: Mark): ReactNode {
         {inner}
       </a>
     );
+  if (type === 'passage') return <span data-passage={attrs.id}>{inner}</span>;
   return createElement(STYLE_TAGS[type] ?? 'span', null, inner);
 }

@@ -5,6 +5,7 @@ import { Trouble } from '../../ui';
 import { COLOURS } from './extensions';
 import type { FormulaPlace } from './FormulaDialog';
 import { LinkDialog } from './LinkDialog';
+import { markHere, noteHere, type TextMarking } from './marking';
 import { TableTools } from './TableTools';
 import { Tool, toolLook } from './Tool';
 import { tableFromCsv } from './tableCsv';
@@ -33,9 +34,11 @@ const NEW_TABLE = { rows: 3, cols: 3, withHeaderRow: true };
 /** What typed text can be, in words; the tools of a table or a quotation come when the cursor stands in one. */
 export function TextTools({
   editor,
+  marking,
   onFormula,
 }: {
   editor: Editor;
+  marking: TextMarking;
   onFormula: (place: FormulaPlace) => void;
 }) {
   const [isLinking, setLinking] = useState(false);
@@ -76,6 +79,19 @@ export function TextTools({
               () => editor.chain().focus().setHighlight({ color }).run(),
             ]),
             ['none', () => editor.chain().focus().unsetHighlight().run()],
+          ]}
+        />
+        <Choice
+          name="Mark"
+          choices={[
+            ...marking.choices.map(({ id, name }, i): [string, () => void, string] => [
+              name,
+              () => markHere(editor, marking, id),
+              `Alt ${i + 1}`,
+            ]),
+            ...(marking.onBeside
+              ? [['Note beside', () => noteHere(editor, marking), 'Alt B'] as [string, () => void, string]]
+              : []),
           ]}
         />
         {LISTS.map(tool)}
@@ -120,7 +136,7 @@ function Choice({
 }: {
   name: string;
   isOn?: boolean;
-  choices: [name: string, act: () => void][];
+  choices: [name: string, act: () => void, hotkey?: string][];
 }) {
   return (
     <DropdownMenu.Root modal={false}>
@@ -131,7 +147,7 @@ function Choice({
         className="z-40 min-w-32 rounded-md border border-line bg-card p-1 text-[13px] text-ink shadow-lg"
         onCloseAutoFocus={(event) => event.preventDefault()}
       >
-        {choices.map(([label, act]) => (
+        {choices.map(([label, act, hotkey]) => (
           <DropdownMenu.Item
             key={label}
             className="flex cursor-pointer items-center gap-2 rounded px-2.5 py-1 outline-none first-letter:uppercase data-highlighted:bg-petrol-wash"
@@ -140,7 +156,8 @@ function Choice({
             {(COLOURS as readonly string[]).includes(label) && (
               <mark data-color={label} className="swatch" aria-hidden="true" />
             )}
-            <span className="first-letter:uppercase">{label}</span>
+            <span className="flex-1 first-letter:uppercase">{label}</span>
+            {hotkey && <span className="text-soft">{hotkey}</span>}
           </DropdownMenu.Item>
         ))}
       </DropdownMenu.Content>

@@ -12,6 +12,8 @@ const paragraph = (text: string, ...marks: object[]): Node => ({
 });
 const doc = (...content: Node[]) => ({ type: 'doc', content });
 
+const MARKING = { choices: [], signs: [], onMark: () => {} };
+
 const open = (content: unknown = doc({ type: 'paragraph' })) => {
   const kept: unknown[] = [];
   const pictures: File[] = [];
@@ -19,6 +21,7 @@ const open = (content: unknown = doc({ type: 'paragraph' })) => {
     <TypedEntry
       content={now}
       isChosen
+      marking={MARKING}
       onChange={(next) => kept.push(next)}
       onPicture={(picture) => pictures.push(picture)}
     />

@@ -8,6 +8,7 @@ import { TableKit } from '@tiptap/extension-table';
 import { Placeholder } from '@tiptap/extensions';
 import { StarterKit } from '@tiptap/starter-kit';
 import 'katex/dist/katex.min.css';
+import { Passage, PassageSigns } from './passage';
 
 /** The four colours of highlighter, by the names that the server knows. */
 export const COLOURS = ['yellow', 'green', 'blue', 'rose'] as const;
@@ -47,7 +48,7 @@ const KATEX = { throwOnError: false, trust: false, maxExpand: 500, maxSize: 20 }
 type OnFormula = (place: { tex: string; at: number; isOwnLine: boolean }) => void;
 
 /** What the server's schema of typed text has a place for; nothing else can be typed or pasted. */
-export const extensions = (onFormula: OnFormula) => [
+export const extensions = (onFormula: OnFormula, placeholder: string) => [
   StarterKit.configure({
     heading: { levels: [1, 2, 3] },
     blockquote: false,
@@ -59,6 +60,8 @@ export const extensions = (onFormula: OnFormula) => [
     link: { openOnClick: false, protocols: ['mailto'], defaultProtocol: 'https', isAllowedUri },
   }),
   Highlighter,
+  Passage,
+  PassageSigns,
   Quotation,
   Subscript,
   Superscript,
@@ -70,7 +73,7 @@ export const extensions = (onFormula: OnFormula) => [
     inlineOptions: { onClick: (node, at) => onFormula({ tex: node.attrs.latex, at, isOwnLine: false }) },
     blockOptions: { onClick: (node, at) => onFormula({ tex: node.attrs.latex, at, isOwnLine: true }) },
   }),
-  Placeholder.configure({ placeholder: 'Write here' }),
+  Placeholder.configure({ placeholder }),
 ];
 
 /** Links lead to the web or to mail, as the server has it. */

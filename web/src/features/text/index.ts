@@ -1,3 +1,5 @@
 export { documentText } from './documentText';
+export type { TextMarking } from './marking';
 export { ProseView } from './ProseView';
+export { passageText } from './passageText';
 export { TypedEntry } from './TypedEntry';

@@ -13,6 +13,7 @@ const WEEK: Api['WeekView'] = {
       made: [{ id: 'e1', kind: 'RECORDING', name: 'Clapping', notebookId: 'n1', pageId: 'p1' }],
     },
   ],
+  tasks: [],
   next: [],
   unfiled: [],
 };

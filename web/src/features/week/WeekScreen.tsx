@@ -1,15 +1,11 @@
-import { queryOptions, useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { type Api, api, unwrap } from '../../api';
+import type { Api } from '../../api';
 import { Card, dayName, Empty, evidenceOf, Heading, percent, plural, Shape } from '../../ui';
 import { askedQuery, dueWords, STATE_WORDS } from '../handin';
 import { rulerQuery } from '../shell/queries';
-
-const weekQuery = (monday: string) =>
-  queryOptions({
-    queryKey: ['week', monday],
-    queryFn: () => unwrap(api.GET('/api/weeks/{monday}', { params: { path: { monday } } })),
-  });
+import { weekQuery } from './queries';
+import { Tasks } from './Tasks';
 
 /** A week: what was made day by day, what is due, what to cover next, what is filed nowhere. */
 export function WeekScreen() {
@@ -50,6 +46,7 @@ export function WeekScreen() {
             ))}
           </ul>
         </Card>
+        <Tasks week={week} today={today} />
         <Card title="Cover next" className="mt-3.5">
           {week.next.length === 0 && <Empty>Nothing is bare and nothing has to be looked at again.</Empty>}
           <ul>

@@ -85,6 +85,7 @@ final class Endpoints {
             entry(
                     "PUT /api/entries/{new} {'baseVersion':0,'pageId':'{page}','kind':'TYPED','content':{'type':'doc'},'caption':'','width':'FULL'}",
                     STUDENT_ONLY),
+            entry("GET /api/entries/{entry}", STUDENT_ONLY),
             entry("GET /api/entries/{entry}/earlier", STUDENT_ONLY),
             entry("PUT /api/entries/{entry}/notches/{point}", STUDENT_ONLY),
             entry("DELETE /api/entries/{entry}/notches/{topic}", STUDENT_ONLY),

@@ -7,17 +7,27 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.coverage.Coverages;
+import notchbook.app.coverage.ToCovers;
+import notchbook.app.notebook.CoverColour;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.notebook.OwnPatterns;
 import notchbook.app.notebook.Pages;
+import notchbook.app.notebook.Sections;
 import notchbook.app.people.People;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.PaperMark;
+import notchbook.core.notebook.Pattern;
+import notchbook.core.notebook.Zone;
+import notchbook.core.notebook.Zone.Role;
+import notchbook.core.syllabus.ExamYears;
 import notchbook.demo.NotebookMaker.Book;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -40,6 +50,10 @@ class DemoSchool implements ApplicationRunner {
     private final ReflectionMaker reflections;
     private final CollectionMaker collections;
     private final Coverages coverages;
+    private final Notebooks notebooks;
+    private final Sections sections;
+    private final OwnPatterns patterns;
+    private final ToCovers toCovers;
     private final Pages pages;
     private final PasswordEncoder passwords;
     private final DemoClock clock;
@@ -54,9 +68,17 @@ class DemoSchool implements ApplicationRunner {
             ReflectionMaker reflections,
             CollectionMaker collections,
             Coverages coverages,
+            Notebooks notebooks,
+            Sections sections,
+            OwnPatterns patterns,
+            ToCovers toCovers,
             Pages pages,
             PasswordEncoder passwords,
             DemoClock clock) {
+        this.notebooks = notebooks;
+        this.sections = sections;
+        this.patterns = patterns;
+        this.toCovers = toCovers;
         this.cast = cast;
         this.people = people;
         this.years = years;
@@ -110,6 +132,7 @@ class DemoSchool implements ApplicationRunner {
         LOG.info("Demo school 2 of 5: Marlo's three notebooks (drawing, painting and recording take half a minute)");
         write(books, calendar, page -> page.week() < DemoCalendar.THIS_WEEK);
         enterPapers(books.get("physics"), calendar);
+        touchUp(books);
         throwAway(books.get("physics"), calendar);
 
         LOG.info("Demo school 3 of 5: twelve classmates");
@@ -127,6 +150,38 @@ class DemoSchool implements ApplicationRunner {
     private void write(Map<String, Book> books, DemoCalendar calendar, Predicate<Outline.Page> which) {
         books.forEach((name, book) -> maker.write(
                 book, Outline.read(name + ".txt"), page -> calendar.day(page.week(), page.day()), which, 0));
+    }
+
+    /** Covers, ticks of Marlo's own, a section that only a later exam needs, and a pattern for practicals. */
+    private void touchUp(Map<String, Book> books) {
+        Map.of("geography", CoverColour.MOSS, "music", CoverColour.PLUM).forEach((name, cover) -> {
+            var notebook = books.get(name).notebook();
+            notebooks.change(cast.marlo, notebook.id(), notebook.title(), Optional.of(cover));
+        });
+        var physics = books.get("physics");
+        for (var code : List.of("2.3a", "2.3b", "2.3d", "2.1a", "2.1b", "2.1c")) {
+            toCovers.tick(cast.marlo, physics.notebook().id(), physics.nodes().get(code));
+        }
+        sections.change(
+                cast.marlo,
+                physics.sections().get("4.2"),
+                "Uses of the spectrum",
+                Optional.empty(),
+                ExamYears.parse("2029-"));
+        patterns.put(
+                cast.marlo,
+                UUID.randomUUID(),
+                new Pattern(
+                        "Practical",
+                        List.of(
+                                zone("aim", Role.BOX, "Aim", "What the practical is to show."),
+                                zone("main", Role.MAIN, "Method and results", "What was done, measured and seen."),
+                                zone("margin", Role.MARGIN, "Errors", "What could be off, and by how much."),
+                                zone("summary", Role.SUMMARY, "Conclusion", "What follows, in two sentences."))));
+    }
+
+    private static Zone zone(String key, Role role, String title, String prompt) {
+        return new Zone(key, role, title, prompt, Optional.empty(), Set.of());
     }
 
     /** A page begun twice by mistake, for the bin. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import notchbook.app.media.Incoming;
 import notchbook.app.media.Media;
@@ -21,6 +22,7 @@ import notchbook.app.notebook.EntryPlace;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
+import notchbook.app.notebook.Page;
 import notchbook.app.notebook.Pages;
 import notchbook.app.notebook.Section;
 import notchbook.app.notebook.Sections;
@@ -48,6 +50,7 @@ class NotebookMaker {
     private final Entries entries;
     private final Media media;
     private final Syllabi syllabi;
+    private final MarkMaker marks;
     private final DemoClock clock;
     private final JsonMapper mapper;
     private final Map<String, byte[]> made = new HashMap<>();
@@ -59,8 +62,10 @@ class NotebookMaker {
             Entries entries,
             Media media,
             Syllabi syllabi,
+            MarkMaker marks,
             DemoClock clock,
             JsonMapper mapper) {
+        this.marks = marks;
         this.notebooks = notebooks;
         this.sections = sections;
         this.pages = pages;
@@ -128,28 +133,39 @@ class NotebookMaker {
                 book.sections().get(outline.topic()),
                 UUID.randomUUID(),
                 outline.title(),
-                Optional.of(day));
+                Optional.of(day),
+                outline.pattern());
+        pages.putOn(book.owner(), page.id(), outline.paper());
+        var passages = new HashMap<Integer, UUID>();
+        IntFunction<UUID> passageOf = number -> passages.computeIfAbsent(number, key -> UUID.randomUUID());
         for (var i = 0; i < outline.entries().size(); i++) {
-            clock.holdAt(day, LocalTime.of(FIRST_LESSON_HOUR, 6 * i + 5));
-            write(book, page.id(), outline.entries().get(i), random);
+            clock.holdAt(day, LocalTime.of(FIRST_LESSON_HOUR, 0).plusMinutes(4 * i + 5));
+            write(book, page, outline.entries().get(i), passageOf, random);
         }
     }
 
-    private void write(Book book, UUID pageId, Outline.Entry entry, Optional<Random> random) {
+    private void write(
+            Book book, Page page, Outline.Entry entry, IntFunction<UUID> passageOf, Optional<Random> random) {
         var id = UUID.randomUUID();
+        var prose = new Prose(passageOf);
         entries.keep(
                 book.owner(),
                 new Entries.Change(
                         id,
                         0,
-                        EntryPlace.on(pageId, entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL),
+                        new EntryPlace(
+                                page.id(),
+                                entry.zone().orElse(page.pattern().home().key()),
+                                entry.beside().map(passageOf::apply),
+                                entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL),
                         kind(entry),
-                        content(entry, random),
+                        content(entry, prose, random),
                         file(book.owner(), entry, random),
                         entry.caption(),
                         Optional.empty(),
                         Optional.of(clock.instant())));
         entry.codes().forEach(code -> entries.cut(book.owner(), id, book.nodes().get(code)));
+        prose.signs().forEach(sign -> marks.set(book.owner(), id, page.day(), sign));
     }
 
     private static EntryKind kind(Outline.Entry entry) {
@@ -161,10 +177,10 @@ class NotebookMaker {
         };
     }
 
-    private JsonNode content(Outline.Entry entry, Optional<Random> random) {
+    private JsonNode content(Outline.Entry entry, Prose prose, Optional<Random> random) {
         return switch (kind(entry)) {
             case TYPED ->
-                mapper.readTree(DocumentJson.write(Prose.document(
+                mapper.readTree(DocumentJson.write(prose.document(
                         random.map(some -> thinned(entry.lines(), some)).orElse(entry.lines()))));
             case INK ->
                 mapper.readTree(DrawingJson.write(Sketches.of(

@@ -5,23 +5,42 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import notchbook.core.notebook.Paper;
+import notchbook.core.notebook.Patterns;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A notebook's pages as they are written down in the demo's text files: a line {@code # topic title @week day} for each
- * page, then its entries, {@code t|h|p|r codes [half] ["caption"] [maker:subject]}, the lines of a typed one indented.
+ * A notebook's pages as they are written down in the demo's text files: a line
+ * {@code # topic title @week day [on pattern[, lines tint]]} for each page, then its entries,
+ * {@code t|h|p|r[>zone][~passage] codes [half] ["caption"] [maker:subject]}, the lines of a typed one indented.
  */
 record Outline(List<Page> pages) {
-    private static final Pattern PAGE = Pattern.compile("# (?<topic>\\S+) (?<title>.+) @(?<week>\\d+) (?<day>\\w+)");
+    private static final Pattern PAGE =
+            Pattern.compile("# (?<topic>\\S+) (?<title>.+) @(?<week>\\d+) (?<day>\\w+)(?: on (?<pattern>[\\w ]+?)"
+                    + "(?:, (?<lines>\\w+) (?<tint>\\w+))?)?");
     private static final Pattern ENTRY = Pattern.compile(
-            "(?<kind>[thpr]) (?<codes>\\S+)(?<half> half)?(?: \"(?<caption>[^\"]*)\")?(?: (?<maker>\\w+):(?<subject>\\w+))?");
+            "(?<kind>[thpr])(?:>(?<zone>\\w+))?(?:~(?<beside>\\d))? (?<codes>\\S+)(?<half> half)?(?: \"(?<caption>[^\"]*)\")?(?: (?<maker>\\w+):(?<subject>\\w+))?");
+    private static final int LINES_APART_MM = 8;
     private static final List<String> DAYS = List.of("mon", "tue", "wed", "thu", "fri", "sat", "sun");
 
-    record Page(String topic, String title, int week, int day, List<Entry> entries) {}
+    /** A page on one of the standard patterns, by its name. */
+    record Page(
+            String topic,
+            String title,
+            int week,
+            int day,
+            notchbook.core.notebook.Pattern pattern,
+            Paper paper,
+            List<Entry> entries) {}
 
     record Entry(
             char kind,
+            Optional<String> zone,
+            Optional<Integer> beside,
             List<String> codes,
             boolean isHalf,
             String caption,
@@ -61,7 +80,21 @@ record Outline(List<Page> pages) {
                 match.group("title"),
                 Integer.parseInt(match.group("week")),
                 DAYS.indexOf(match.group("day")),
+                pattern(match.group("pattern")),
+                match.group("lines") == null
+                        ? Paper.PLAIN
+                        : new Paper(
+                                Paper.Lines.valueOf(match.group("lines").toUpperCase(Locale.ROOT)),
+                                LINES_APART_MM,
+                                Paper.Tint.valueOf(match.group("tint").toUpperCase(Locale.ROOT))),
                 new ArrayList<>());
+    }
+
+    private static notchbook.core.notebook.Pattern pattern(@Nullable String name) {
+        return Patterns.STANDARD.stream()
+                .filter(pattern -> pattern.name().equals(name))
+                .findFirst()
+                .orElse(Patterns.FREE);
     }
 
     private static Entry entry(String line) {
@@ -71,6 +104,8 @@ record Outline(List<Page> pages) {
         }
         return new Entry(
                 match.group("kind").charAt(0),
+                Optional.ofNullable(match.group("zone")),
+                Optional.ofNullable(match.group("beside")).map(Integer::valueOf),
                 match.group("codes").equals("-")
                         ? List.of()
                         : List.of(match.group("codes").split(",")),

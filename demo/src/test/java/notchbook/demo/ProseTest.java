@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import notchbook.core.text.Document.BulletList;
 import notchbook.core.text.Document.CheckItem;
 import notchbook.core.text.Document.CheckList;
@@ -22,7 +23,7 @@ import org.junit.jupiter.api.Test;
 class ProseTest {
     @Test
     void makesABlockOfEachLineAndOneOfLinesThatBelongTogether() {
-        var document = Prose.document(List.of(
+        var document = prose().document(List.of(
                 "## Echo",
                 "It comes back.",
                 "It is late.",
@@ -53,9 +54,9 @@ class ProseTest {
     @Test
     void tellsWhatIsDoneAndWhereAQuotationIsFrom() {
         var checks = (CheckList)
-                Prose.document(List.of("[x] sketch", "[ ] ask")).blocks().getFirst();
+                prose().document(List.of("[x] sketch", "[ ] ask")).blocks().getFirst();
         assertThat(checks.items()).extracting(CheckItem::isDone).containsExactly(true, false);
-        var quotation = (Quotation) Prose.document(List.of("> It cracked. -- The town paper"))
+        var quotation = (Quotation) prose().document(List.of("> It cracked. -- The town paper"))
                 .blocks()
                 .getFirst();
         assertThat(quotation.source()).isEqualTo("The town paper");
@@ -64,14 +65,14 @@ class ProseTest {
     @Test
     void makesTheFirstRowOfATableItsHeading() {
         var table = (Table)
-                Prose.document(List.of("| Try | s", "| 1 | 0.28")).blocks().getFirst();
+                prose().document(List.of("| Try | s", "| 1 | 0.28")).blocks().getFirst();
         assertThat(table.rows()).extracting(row -> row.getFirst().isHeader()).containsExactly(true, false);
         assertThat(table.rows().get(1)).hasSize(2);
     }
 
     @Test
     void marksWordsWithinALine() {
-        var line = (Paragraph) Prose.document(List.of("so **thick** and ==late== is $v$"))
+        var line = (Paragraph) prose().document(List.of("so **thick** and ==late== is $v$"))
                 .blocks()
                 .getFirst();
         assertThat(line.content())
@@ -79,5 +80,9 @@ class ProseTest {
                         new Text("thick", Set.of(Style.BOLD)),
                         new Text("late", Set.of(Highlight.YELLOW)),
                         new Formula("v"));
+    }
+
+    private static Prose prose() {
+        return new Prose(number -> new UUID(0, number));
     }
 }

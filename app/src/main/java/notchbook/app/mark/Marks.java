@@ -7,6 +7,7 @@ import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,12 +40,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Marks {
     private final MarkStore store;
-    private final OwnMarkStore ownMarks;
+    private final OwnMarks ownMarks;
     private final Notebooks notebooks;
     private final Entries entries;
     private final Syllabi syllabi;
 
-    Marks(MarkStore store, OwnMarkStore ownMarks, Notebooks notebooks, Entries entries, Syllabi syllabi) {
+    Marks(MarkStore store, OwnMarks ownMarks, Notebooks notebooks, Entries entries, Syllabi syllabi) {
         this.store = store;
         this.ownMarks = ownMarks;
         this.notebooks = notebooks;
@@ -64,7 +65,7 @@ public class Marks {
             throw Refusal.notFound("mark");
         });
         if (mark instanceof Mark.Own own
-                && ownMarks.of(reader.id()).stream().noneMatch(kind -> kind.id().equals(own.kind()))) {
+                && ownMarks.of(reader).stream().noneMatch(kind -> kind.id().equals(own.kind()))) {
             throw Refusal.notFound("mark");
         }
         if (mark instanceof Mark.OpenQuestion question
@@ -122,11 +123,15 @@ public class Marks {
                 });
     }
 
+    /** The topics that an entry is notched to, its section's first; where it is notched nowhere, its section's. */
     private static List<SyllabusNode> topics(Entry entry, Section section, Edition edition) {
         Set<UUID> keys = entry.notches().isEmpty() ? section.topics() : entry.notches();
         return keys.stream()
                 .flatMap(key -> edition.topicOf(key).stream())
                 .distinct()
+                .sorted(Comparator.comparing(
+                                (SyllabusNode topic) -> !section.topics().contains(topic.id()))
+                        .thenComparing(SyllabusNode::code))
                 .toList();
     }
 

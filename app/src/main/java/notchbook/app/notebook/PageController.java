@@ -128,6 +128,11 @@ class PageController {
         return views.of(List.of(kept)).getFirst();
     }
 
+    @GetMapping("/api/entries/{id}")
+    EntryView entry(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        return views.of(List.of(entries.require(reader, id))).getFirst();
+    }
+
     /** What the entry was before, the newest first; bringing one back is keeping it as a new change. */
     @GetMapping("/api/entries/{id}/earlier")
     List<EarlierView> earlier(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {

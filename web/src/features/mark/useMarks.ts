@@ -1,0 +1,45 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { v7 as newId } from 'uuid';
+import { useOutbox } from '../../device';
+import { type Choice, choicesOf, isOf } from './choices';
+import { type Mark, marksQuery, ownMarksQuery } from './queries';
+
+export type Marking = ReturnType<typeof useMarks>;
+
+/** The marks of a page, and setting, changing and taking them off; each act is on the device at once. */
+export function useMarks(pageId: string) {
+  const queries = useQueryClient();
+  const { outbox } = useOutbox();
+  const marks = useQuery(marksQuery(pageId)).data ?? [];
+  const choices = choicesOf(useQuery(ownMarksQuery).data ?? []);
+  const show = (change: (marks: Mark[]) => Mark[]) =>
+    queries.setQueryData(marksQuery(pageId).queryKey, (now) => change(now ?? []));
+
+  const put = (mark: Mark) => {
+    const { id, entryId, ...body } = mark;
+    show((now) => [...now.filter((one) => one.id !== id), mark]);
+    outbox.act({ pageId, method: 'PUT', path: `/api/entries/${entryId}/marks/${id}`, body });
+  };
+  const remove = ({ id, entryId }: Mark) => {
+    show((now) => now.filter((one) => one.id !== id));
+    outbox.act({ pageId, method: 'DELETE', path: `/api/entries/${entryId}/marks/${id}` });
+  };
+  /** Sets a mark, or takes it off where it stands already. */
+  const toggle = (entryId: string, choice: Choice, passage?: string) => {
+    const there = marks.find(
+      (mark) => mark.entryId === entryId && mark.passage === passage && isOf(mark, choice),
+    );
+    if (there) remove(there);
+    else
+      put({
+        id: newId(),
+        entryId,
+        kind: choice.kind,
+        own: choice.own?.id,
+        passage,
+        madeAt: new Date().toISOString(),
+        isDone: false,
+      });
+  };
+  return { marks, choices, put, remove, toggle };
+}

@@ -1,0 +1,32 @@
+import type { Api } from '../../api';
+import { ProseView } from '../text';
+import { InkView } from './InkView';
+import type { InkDrawing } from './ink';
+import { SoundPlayer } from './RecordingEntry';
+
+/** An entry to be looked at and not changed. */
+export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
+  const { media, caption } = entry;
+  return (
+    <div className="mb-3">
+      {entry.kind === 'TYPED' && <ProseView content={entry.content} />}
+      {entry.kind === 'INK' && <InkView drawing={entry.content as InkDrawing} title={caption} />}
+      {entry.kind === 'PHOTO' && media && (
+        <img
+          src={`/api/media/${media.id}/screen`}
+          alt={caption || 'Photo without a caption'}
+          className="max-h-72 rounded-md object-contain"
+        />
+      )}
+      {entry.kind === 'RECORDING' && media && (
+        <SoundPlayer
+          url={`/api/media/${media.id}`}
+          seconds={media.seconds ?? 0}
+          peaks={media.peaks}
+          name={caption || 'Recording'}
+        />
+      )}
+      {caption && <p className="text-[13px] text-soft">{caption}</p>}
+    </div>
+  );
+}

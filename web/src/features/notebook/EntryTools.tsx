@@ -1,0 +1,139 @@
+import { DropdownMenu } from 'radix-ui';
+import { type ReactNode, useState } from 'react';
+import type { Api } from '../../api';
+import { Button, evidenceOf, offerUndo, Shape } from '../../ui';
+import { isOf, type Marking } from '../mark';
+import { startDrag } from './dragging';
+import { EarlierDialog } from './EarlierDialog';
+import type { Shown } from './shown';
+import type { PageActs } from './usePageActs';
+
+import { type Pattern, zoneOf } from './zones';
+
+type Props = {
+  entry: Shown;
+  pattern: Pattern;
+  codes: Api['NodeView'][];
+  acts: PageActs;
+  marking: Marking;
+  onNotch: () => void;
+  /** Where another page stands beside this one: copies the entry there. */
+  onCopyAcross?: () => void;
+};
+
+const WIDTHS = [
+  ['FULL', 'Full width'],
+  ['HALF', 'Half width'],
+  ['THIRD', 'Third width'],
+] as const;
+const SMALL = 'min-h-[24px]';
+
+/** What can be done with the chosen entry. */
+export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCopyAcross }: Props) {
+  const [isLookingBack, setLookingBack] = useState(false);
+  const own = marking.marks.filter((mark) => mark.entryId === entry.id && !mark.passage);
+  const zone = zoneOf(pattern, entry.zone);
+  const others = pattern.zones.filter((one) => one.key !== zone.key);
+  const goTo = (key: string) => {
+    acts.place(entry, key);
+    offerUndo(`Moved to “${zoneOf(pattern, key).title}”`, () => acts.place(entry, zone.key));
+  };
+  return (
+    <div className="no-print mt-1 flex flex-wrap items-center gap-x-1 text-[13px]">
+      <button
+        type="button"
+        draggable
+        className="cursor-grab px-1 text-petrol"
+        title="Drag to another place, or onto the edge to notch"
+        aria-label="Drag to another place, or onto the edge to notch; or press N"
+        onClick={onNotch}
+        onDragStart={(event) => startDrag(event.dataTransfer, entry)}
+      >
+        <Shape kind={evidenceOf(entry.kind)} size={14} silent />
+      </button>
+      {codes.map((point) => (
+        <button
+          key={point.id}
+          type="button"
+          className="rounded border border-line px-1.5 font-semibold text-petrol hover:border-rust hover:text-rust hover:line-through"
+          aria-label={`Mend the notch at ${point.code}`}
+          title={point.title}
+          onClick={() => acts.toggleNotch(entry, point.id)}
+        >
+          {point.code}
+        </button>
+      ))}
+      <Button look="quiet" className={SMALL} onClick={onNotch}>
+        Notch
+      </Button>
+      <Menu name="Mark all of it">
+        {marking.choices.map((choice) => (
+          <Item key={choice.own?.id ?? choice.kind} onSelect={() => marking.toggle(entry.id, choice)}>
+            {own.some((mark) => isOf(mark, choice)) ? `Not ${choice.name.toLowerCase()}` : choice.name}
+          </Item>
+        ))}
+      </Menu>
+      <span className="flex-1" />
+      <Button look="quiet" className={SMALL} onClick={() => acts.move(entry, -1)} aria-label="Move up">
+        ↑
+      </Button>
+      <Button look="quiet" className={SMALL} onClick={() => acts.move(entry, 1)} aria-label="Move down">
+        ↓
+      </Button>
+      <Menu name="Place">
+        {WIDTHS.filter(([width]) => width !== entry.width).map(([width, name]) => (
+          <Item key={width} onSelect={() => acts.change(entry, { width })}>
+            {name}
+          </Item>
+        ))}
+        {others.map((other) => (
+          <Item key={other.key} onSelect={() => goTo(other.key)}>
+            To “{other.title}”
+          </Item>
+        ))}
+        {onCopyAcross && <Item onSelect={onCopyAcross}>Copy to the other page</Item>}
+      </Menu>
+      <Button look="quiet" className={SMALL} onClick={() => setLookingBack(true)}>
+        Earlier
+      </Button>
+      {isLookingBack && (
+        <EarlierDialog
+          entry={entry}
+          onBack={({ content, caption }) => acts.change(entry, { content, caption })}
+          onClose={() => setLookingBack(false)}
+        />
+      )}
+      <Button look="quiet" className={SMALL} onClick={() => acts.remove(entry)}>
+        Delete
+      </Button>
+    </div>
+  );
+}
+
+function Menu({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="min-h-[24px] rounded-md px-1.5 font-semibold text-petrol hover:underline">
+        {name} ▾
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Content
+        align="end"
+        sideOffset={4}
+        className="z-40 min-w-40 rounded-md border border-line bg-card p-1 text-[13px] text-ink shadow-lg"
+      >
+        {children}
+      </DropdownMenu.Content>
+    </DropdownMenu.Root>
+  );
+}
+
+function Item({ onSelect, children }: { onSelect: () => void; children: ReactNode }) {
+  return (
+    <DropdownMenu.Item
+      className="cursor-pointer rounded px-2.5 py-1 outline-none data-highlighted:bg-petrol-wash"
+      onSelect={onSelect}
+    >
+      {children}
+    </DropdownMenu.Item>
+  );
+}

@@ -1,0 +1,218 @@
+import { useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Api } from '../../api';
+import { useOutbox } from '../../device';
+import { useKeys } from '../../ui';
+import { type Mark, MarkDialog, useMarks } from '../mark';
+import { ReviewPanel } from '../review';
+import { documentText } from '../text';
+import { CaptureBar } from './CaptureBar';
+import { draggedCopy, draggedText } from './dragging';
+import type { OnPage } from './EntryFrame';
+import { EntryLook } from './EntryLook';
+import { markedWords } from './markedWords';
+import { NotchPicker } from './NotchPicker';
+import { PageCard } from './PageCard';
+import { PagePoints } from './PagePoints';
+import { PhotoDialog } from './PhotoDialog';
+import { contentsQuery, editionQuery, ownWordsQuery, pageQuery, remarksQuery } from './queries';
+import { RecordDialog } from './RecordDialog';
+import { shownEntries } from './shown';
+import { copiedText, useCopyAcross } from './useCopyAcross';
+import { usePageActs } from './usePageActs';
+import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
+
+type Asking = 'photo' | 'record' | 'notch';
+
+type Props = {
+  id: string;
+  /** Whether single keys act on this page; of two pages only on the one that was touched last. */
+  isActive: boolean;
+  /** The page that stands beside this one. */
+  other?: Api['PageView'];
+  onBesideWanted?: () => void;
+  onCloseBeside?: () => void;
+};
+
+/** A page with all that can be done on it. */
+export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }: Props) {
+  const [search, setSearch] = useSearchParams();
+  const queries = useQueryClient();
+  const { outbox, state } = useOutbox();
+  const page = useSuspenseQuery(pageQuery(id)).data;
+  const { pattern } = page;
+  const remarks = useQuery(remarksQuery(id)).data ?? [];
+  const notebook = useSuspenseQuery(contentsQuery(page.notebookId)).data.notebook;
+  const points = (useQuery(editionQuery(notebook.editionId)).data?.nodes ?? []).filter(
+    (node) => node.kind !== 'UNIT',
+  );
+  const marking = useMarks(id);
+  outbox.knows(page.entries);
+  const entries = useMemo(() => shownEntries(page, state.waiting), [page, state.waiting]);
+  const [chosen, setChosen] = useState<string | undefined>(search.get('entry') ?? undefined);
+  const [asking, setAsking] = useState<Asking>();
+  const [openMark, setOpenMark] = useState<Mark>();
+  const [zone, setZone] = useState(homeOf(pattern).key);
+  const into = zoneOf(pattern, zone).key;
+  const acts = usePageActs(page, into, setChosen);
+  const copyAcross = useCopyAcross();
+  const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);
+  const isReviewing = search.has('review') && !other;
+  const column = columnOf(pattern);
+  const ownWords = useQuery({ ...ownWordsQuery(page), enabled: column?.role === 'MARGIN' }).data ?? [];
+
+  useEffect(() => {
+    const wished = search.get('entry');
+    if (wished) document.getElementById(`entry-${wished}`)?.scrollIntoView({ block: 'center' });
+  }, [search]);
+  useEffect(
+    () => () => void queries.invalidateQueries({ queryKey: ['contents', page.notebookId] }),
+    [queries, page.notebookId],
+  );
+
+  const choose = (wished: string) => {
+    setChosen(wished);
+    const its = entries.find((one) => one.id === wished);
+    if (its) setZone(zoneOf(pattern, its.zone).key);
+  };
+  const writeBeside = (place: string) => column && acts.write(column.key, place);
+  const review = (wanted: boolean) =>
+    setSearch((now) => {
+      if (wanted) now.set('review', '');
+      else now.delete('review');
+      return now;
+    });
+  const captures = {
+    w: () => acts.write(),
+    i: () => acts.draw(),
+    p: () => setAsking('photo'),
+    r: () => setAsking('record'),
+    n: () => entry && setAsking('notch'),
+  };
+  const setMark = (at: number) => () => {
+    const choice = marking.choices[at];
+    if (entry && choice) marking.toggle(entry.id, choice);
+  };
+  const keys: Record<string, () => void> = {
+    ...(isReviewing ? {} : captures),
+    k: setMark(0),
+    q: setMark(1),
+    t: setMark(2),
+    ...Object.fromEntries(marking.choices.map((_, i): [string, () => void] => [`${i + 1}`, setMark(i)])),
+    b: () => entry && writeBeside(entry.id),
+    z: () => setZone(zoneAfter(pattern, into).key),
+    v: () => !other && review(!isReviewing),
+    s: () => onBesideWanted?.(),
+  };
+  useKeys(isActive ? keys : {});
+
+  const besides = useMemo(
+    () => new Set(entries.flatMap((one) => (one.beside ? [one.beside] : []))),
+    [entries],
+  );
+  const onPage: OnPage = {
+    pattern,
+    acts,
+    marking,
+    points,
+    remarks,
+    ownWords,
+    besides,
+    chosen,
+    onChoose: choose,
+    onNotch: (wished) => {
+      choose(wished);
+      setAsking('notch');
+    },
+    onOpenMark: setOpenMark,
+    onBeside: column && writeBeside,
+    onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),
+  };
+  /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
+  const take = (data: DataTransfer, where: string, before?: string): boolean => {
+    const copy = draggedCopy(data);
+    const text = draggedText(data);
+    const own = entries.find((one) => one.id === copy?.id);
+    if (own) acts.place(own, where, before);
+    else if (copy) copyAcross(copy, page, where);
+    else if (text && !entries.some((one) => one.id === text.from))
+      copyAcross(copiedText(text.from, text.content), page, where);
+    else return false;
+    return true;
+  };
+  return (
+    <div
+      className={
+        other
+          ? ''
+          : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
+      }
+    >
+      <div>
+        {isReviewing ? (
+          <ReviewPanel
+            page={page}
+            showEntry={(one) => <EntryLook entry={one} />}
+            onClose={() => review(false)}
+          />
+        ) : (
+          <PageCard
+            page={page}
+            entries={entries}
+            chosen={entry}
+            into={into}
+            onPage={onPage}
+            onWrite={acts.write}
+            onTake={take}
+            onBesideWanted={onBesideWanted}
+            onCloseBeside={onCloseBeside}
+            onReview={other ? undefined : () => review(true)}
+          />
+        )}
+        {!isReviewing && (
+          <CaptureBar
+            captures={captures}
+            canNotch={!!entry}
+            into={pattern.zones.length > 1 ? zoneOf(pattern, into).title : undefined}
+            onNextZone={keys.z}
+          />
+        )}
+      </div>
+      {!other && (
+        <PagePoints
+          page={page}
+          entries={entries}
+          points={points}
+          remarks={remarks}
+          marking={marking}
+          onOpenMark={setOpenMark}
+        />
+      )}
+      {asking === 'photo' && <PhotoDialog onClose={() => setAsking(undefined)} onPhoto={acts.photo} />}
+      {asking === 'record' && (
+        <RecordDialog pageId={id} zone={into} onClose={() => setAsking(undefined)} onFile={acts.sound} />
+      )}
+      {asking === 'notch' && entry && (
+        <NotchPicker
+          title={`Notch “${entry.caption || documentText(entry.content).slice(0, 40) || 'this entry'}”`}
+          points={points}
+          cut={new Set(entry.notches)}
+          hint={search.get('point') ?? ''}
+          onToggle={(node) => acts.toggleNotch(entry, node)}
+          onClose={() => setAsking(undefined)}
+        />
+      )}
+      {openMark && (
+        <MarkDialog
+          mark={marking.marks.find((mark) => mark.id === openMark.id) ?? openMark}
+          words={markedWords(openMark, entries)}
+          choices={marking.choices}
+          onChange={marking.put}
+          onRemove={() => marking.remove(openMark)}
+          onClose={() => setOpenMark(undefined)}
+        />
+      )}
+    </div>
+  );
+}

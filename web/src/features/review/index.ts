@@ -1,0 +1,1 @@
+export { ReviewPanel } from './ReviewPanel';
