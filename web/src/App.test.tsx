@@ -52,7 +52,14 @@ test.each([
     'GET /api/hand-ins': [],
     'GET /api/set-work': [],
     'GET /api/editions': [],
-    'GET /api/weeks/2026-11-23': { monday: '2026-11-23', number: 12, days: [], next: [], unfiled: [] },
+    'GET /api/weeks/2026-11-23': {
+      monday: '2026-11-23',
+      number: 12,
+      days: [],
+      next: [],
+      tasks: [],
+      unfiled: [],
+    },
   });
   await signIn(user);
   expect(await screen.findByRole('heading', { level: 1, name: heading })).toBeTruthy();

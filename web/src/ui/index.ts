@@ -7,4 +7,6 @@ export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { offerUndo, UndoBar } from './undo';
 export { useKeys } from './useKeys';
+export { useNear } from './useNear';
+export { useStable } from './useStable';
 export { clockTime, countWords, dayName, length, moment, percent, plural, wordsPlace } from './words';

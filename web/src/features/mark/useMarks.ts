@@ -1,8 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { v7 as newId } from 'uuid';
 import { useOutbox } from '../../device';
+import { useStable } from '../../ui';
 import { type Choice, choicesOf, isOf } from './choices';
 import { type Mark, marksQuery, ownMarksQuery } from './queries';
+
+const NONE: Mark[] = [];
 
 export type Marking = ReturnType<typeof useMarks>;
 
@@ -10,8 +14,9 @@ export type Marking = ReturnType<typeof useMarks>;
 export function useMarks(pageId: string) {
   const queries = useQueryClient();
   const { outbox } = useOutbox();
-  const marks = useQuery(marksQuery(pageId)).data ?? [];
-  const choices = choicesOf(useQuery(ownMarksQuery).data ?? []);
+  const marks = useQuery(marksQuery(pageId)).data ?? NONE;
+  const own = useQuery(ownMarksQuery).data;
+  const choices = useMemo(() => choicesOf(own ?? []), [own]);
   const show = (change: (marks: Mark[]) => Mark[]) =>
     queries.setQueryData(marksQuery(pageId).queryKey, (now) => change(now ?? []));
 
@@ -41,5 +46,6 @@ export function useMarks(pageId: string) {
         isDone: false,
       });
   };
-  return { marks, choices, put, remove, toggle };
+  const acts = useStable({ put, remove, toggle });
+  return useMemo(() => ({ marks, choices, ...acts }), [marks, choices, acts]);
 }

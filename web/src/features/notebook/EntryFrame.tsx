@@ -1,4 +1,12 @@
-import { type DragEvent, type FocusEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import {
+  type DragEvent,
+  type FocusEvent,
+  type KeyboardEvent,
+  memo,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { evidenceOf, KIND_NAMES, percent } from '../../ui';
@@ -24,7 +32,10 @@ export type OnPage = {
   remarks: Api['RemarkView'][];
   ownWords: Api['OwnWordsView'][];
   besides: ReadonlySet<string>;
-  chosen: string | undefined;
+} & Does;
+
+/** What entries ask of their page. */
+export type Does = {
   onChoose: (id: string) => void;
   onNotch: (id: string) => void;
   onOpenMark: (mark: Mark) => void;
@@ -33,15 +44,14 @@ export type OnPage = {
   onCopyAcross?: (entry: Shown, text?: unknown) => void;
 };
 
-type Props = { entry: Shown; zone: Zone; isNarrow?: boolean; page: OnPage };
+type Props = { entry: Shown; zone: Zone; isChosen: boolean; isNarrow?: boolean; page: OnPage };
 
 /** Where a dragged entry would go: before or after the one it is held over. */
 type Drop = 'before' | 'after';
 
 /** An entry on its page: what it holds, its caption, and, while it is chosen, what can be done with it. */
-export function EntryFrame({ entry, zone, isNarrow = false, page }: Props) {
+export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNarrow = false, page }: Props) {
   const { acts, marking } = page;
-  const isChosen = page.chosen === entry.id;
   const [drop, setDrop] = useState<Drop>();
   const name = `${KIND_NAMES[evidenceOf(entry.kind)]} entry${entry.caption && `: ${entry.caption}`}`;
   const choose = (event: FocusEvent) =>
@@ -105,7 +115,7 @@ export function EntryFrame({ entry, zone, isNarrow = false, page }: Props) {
         ))}
     </section>
   );
-}
+});
 
 /** Before the entry in the first half of it, after it in the second: by height, and by width beside another. */
 function dropAt(event: DragEvent<HTMLElement>): Drop | undefined {
@@ -141,13 +151,7 @@ function Signs({ entry, page: { marking, onOpenMark } }: Pick<Props, 'entry' | '
   );
 }
 
-function Content({
-  entry,
-  zone,
-  page,
-  isChosen,
-  isNarrow,
-}: Props & { isChosen: boolean; isNarrow: boolean }) {
+function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: boolean }) {
   const { acts } = page;
   const keep = (content: unknown) => acts.change(entry, { content });
   const marking = useTextMarking({

@@ -3,13 +3,13 @@ import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
-import { useKeys } from '../../ui';
+import { useKeys, useStable } from '../../ui';
 import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
 import { documentText } from '../text';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
-import type { OnPage } from './EntryFrame';
+import type { Does, OnPage } from './EntryFrame';
 import { EntryLook } from './EntryLook';
 import { markedWords } from './markedWords';
 import { NotchPicker } from './NotchPicker';
@@ -22,6 +22,9 @@ import { shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
 import { usePageActs } from './usePageActs';
 import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
+
+const NO_REMARKS: Api['RemarkView'][] = [];
+const NOT_MEASURED: Api['OwnWordsView'][] = [];
 
 type Asking = 'photo' | 'record' | 'notch';
 
@@ -42,11 +45,10 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const { outbox, state } = useOutbox();
   const page = useSuspenseQuery(pageQuery(id)).data;
   const { pattern } = page;
-  const remarks = useQuery(remarksQuery(id)).data ?? [];
+  const remarks = useQuery(remarksQuery(id)).data ?? NO_REMARKS;
   const notebook = useSuspenseQuery(contentsQuery(page.notebookId)).data.notebook;
-  const points = (useQuery(editionQuery(notebook.editionId)).data?.nodes ?? []).filter(
-    (node) => node.kind !== 'UNIT',
-  );
+  const nodes = useQuery(editionQuery(notebook.editionId)).data?.nodes;
+  const points = useMemo(() => (nodes ?? []).filter((node) => node.kind !== 'UNIT'), [nodes]);
   const marking = useMarks(id);
   outbox.knows(page.entries);
   const entries = useMemo(() => shownEntries(page, state.waiting), [page, state.waiting]);
@@ -55,12 +57,13 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const [openMark, setOpenMark] = useState<Mark>();
   const [zone, setZone] = useState(homeOf(pattern).key);
   const into = zoneOf(pattern, zone).key;
-  const acts = usePageActs(page, into, setChosen);
+  const acts = useStable(usePageActs(page, into, setChosen));
   const copyAcross = useCopyAcross();
   const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);
   const isReviewing = search.has('review') && !other;
   const column = columnOf(pattern);
-  const ownWords = useQuery({ ...ownWordsQuery(page), enabled: column?.role === 'MARGIN' }).data ?? [];
+  const ownWords =
+    useQuery({ ...ownWordsQuery(page), enabled: column?.role === 'MARGIN' }).data ?? NOT_MEASURED;
 
   useEffect(() => {
     const wished = search.get('entry');
@@ -107,28 +110,22 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   };
   useKeys(isActive ? keys : {});
 
-  const besides = useMemo(
-    () => new Set(entries.flatMap((one) => (one.beside ? [one.beside] : []))),
-    [entries],
-  );
-  const onPage: OnPage = {
-    pattern,
-    acts,
-    marking,
-    points,
-    remarks,
-    ownWords,
-    besides,
-    chosen,
+  const besideIds = entries.flatMap((one) => one.beside ?? []).join(' ');
+  const besides = useMemo(() => new Set(besideIds.split(' ')), [besideIds]);
+  const does = useStable({
     onChoose: choose,
-    onNotch: (wished) => {
+    onNotch: (wished: string) => {
       choose(wished);
       setAsking('notch');
     },
     onOpenMark: setOpenMark,
     onBeside: column && writeBeside,
     onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),
-  };
+  } satisfies Does);
+  const onPage: OnPage = useMemo(
+    () => ({ pattern, acts, marking, points, remarks, ownWords, besides, ...does }),
+    [pattern, acts, marking, points, remarks, ownWords, besides, does],
+  );
   /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
   const take = (data: DataTransfer, where: string, before?: string): boolean => {
     const copy = draggedCopy(data);
@@ -160,7 +157,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
           <PageCard
             page={page}
             entries={entries}
-            chosen={entry}
+            chosen={chosen}
+            last={entry}
             into={into}
             onPage={onPage}
             onWrite={acts.write}

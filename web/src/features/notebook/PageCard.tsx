@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { startTextDrag } from './dragging';
+import { DRAGGED_ENTRY, startTextDrag } from './dragging';
 import type { OnPage } from './EntryFrame';
 import { PageEdge } from './PageEdge';
 import { PageHead } from './PageHead';
@@ -10,7 +10,9 @@ import type { Shown } from './shown';
 type Props = {
   page: Api['PageView'];
   entries: Shown[];
-  chosen: Shown | undefined;
+  chosen: string | undefined;
+  /** The entry that keys act on: the chosen one, else the last. */
+  last: Shown | undefined;
   into: string;
   onPage: OnPage;
   onWrite: (zone: string) => void;
@@ -21,7 +23,7 @@ type Props = {
 };
 
 /** The page as a card of paper: its notched edge, its head, and its zones. */
-export function PageCard({ page, entries, chosen, into, onPage, onWrite, onTake, ...looks }: Props) {
+export function PageCard({ page, entries, chosen, last, into, onPage, onWrite, onTake, ...looks }: Props) {
   return (
     <article
       className="paper flex min-h-[calc(100vh-8.5rem)] flex-col rounded-b-md shadow-[0_2px_14px_rgb(23_38_45/10%)]"
@@ -31,14 +33,14 @@ export function PageCard({ page, entries, chosen, into, onPage, onWrite, onTake,
       onDragStart={(event) => startTextDrag(event.dataTransfer, event.target)}
       onDropCapture={(event) => {
         // An editor would take text from the page beside as its own and forget where it came from.
-        const isInEditor = (event.target as HTMLElement).closest?.('.ProseMirror');
-        if (isInEditor && onTake(event.dataTransfer, into)) {
+        const isText = !event.dataTransfer.types.includes(DRAGGED_ENTRY);
+        if (isText && onTake(event.dataTransfer, into)) {
           event.preventDefault();
           event.stopPropagation();
         }
       }}
     >
-      <PageEdge slots={page.edge} entries={entries} chosen={chosen} acts={onPage.acts} />
+      <PageEdge slots={page.edge} entries={entries} chosen={last} acts={onPage.acts} />
       <div className="flex-1 px-4 pt-2 pb-6 sm:px-10">
         <PageHead page={page} entries={entries} {...looks} />
         {entries.length === 0 && page.pattern.zones.length === 1 && (
@@ -49,6 +51,7 @@ export function PageCard({ page, entries, chosen, into, onPage, onWrite, onTake,
         <PageZones
           pattern={page.pattern}
           entries={entries}
+          chosen={chosen}
           into={into}
           page={onPage}
           onWrite={onWrite}

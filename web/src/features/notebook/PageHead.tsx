@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Button, countWords, dayName, plural } from '../../ui';
-import { documentText } from '../text';
+import { Button, dayName, plural } from '../../ui';
+import { wordsOf } from '../text';
 import { PageTitle } from './PageTitle';
 import { PatternDialog } from './PatternDialog';
 import type { Shown } from './shown';
@@ -20,7 +20,7 @@ export function PageHead({ page, entries, onBesideWanted, onCloseBeside, onRevie
   const [isLaying, setLaying] = useState(false);
   const words = entries
     .filter((one) => one.kind === 'TYPED')
-    .reduce((sum, one) => sum + countWords(documentText(one.content)), 0);
+    .reduce((sum, one) => sum + wordsOf(one.content), 0);
   return (
     <>
       <PageTitle page={page} />

@@ -149,7 +149,8 @@ test.each([
 ] as const)('offers an entry of %s width the others', async (width, names) => {
   const { user } = await open([entry('one', { kind: 'INK', content: INK, width })]);
   await user.click(screen.getByRole('region', { name: 'handwritten entry' }));
-  const offered = screen.getAllByRole('button', { name: /width$/ }).map((button) => button.textContent);
+  await user.click(screen.getByRole('button', { name: /^Place/ }));
+  const offered = screen.getAllByRole('menuitem', { name: /width$/ }).map((item) => item.textContent);
   expect(offered).toEqual(names);
 });
 

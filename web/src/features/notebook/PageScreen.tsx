@@ -56,16 +56,12 @@ function TwoPages({ first, second, onClose }: { first: string; second: string; o
           onFocusCapture={() => setActive(page.id)}
           onPointerDownCapture={() => setActive(page.id)}
         >
-          {page.id === second && (
-            <Button
-              look="quiet"
-              className="absolute top-9 right-2 z-10 bg-card text-[13px]"
-              onClick={onClose}
-            >
-              Close this one
-            </Button>
-          )}
-          <OpenPage id={page.id} isActive={page.id === active} other={other} />
+          <OpenPage
+            id={page.id}
+            isActive={page.id === active}
+            other={other}
+            onCloseBeside={page.id === second ? onClose : undefined}
+          />
         </div>
       ))}
     </div>

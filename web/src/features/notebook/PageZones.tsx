@@ -1,6 +1,6 @@
 import { type DragEvent, type ReactNode, useRef, useState } from 'react';
-import { Button, countWords, wordsPlace } from '../../ui';
-import { documentText } from '../text';
+import { Button, wordsPlace } from '../../ui';
+import { wordsOf } from '../text';
 import { besideOrder } from './besideOrder';
 import { canTake } from './dragging';
 import { EntryFrame, type OnPage } from './EntryFrame';
@@ -11,6 +11,7 @@ import { arranged, columns, entriesIn, type Pattern, type Zone } from './zones';
 type Props = {
   pattern: Pattern;
   entries: Shown[];
+  chosen: string | undefined;
   /** The zone that the next entry goes into. */
   into: string;
   page: OnPage;
@@ -55,7 +56,7 @@ export function PageZones({ pattern, entries, ...rest }: Props) {
 
 type BoxProps = Omit<Props, 'pattern'> & { zone: Zone; hasTitle: boolean; isNarrow: boolean };
 
-function ZoneBox({ zone, hasTitle, isNarrow, entries, into, page, onWrite, onTake }: BoxProps) {
+function ZoneBox({ zone, hasTitle, isNarrow, entries, chosen, into, page, onWrite, onTake }: BoxProps) {
   const box = useRef<HTMLDivElement>(null);
   const [isOver, setOver] = useState(false);
   useBeside(box, isNarrow);
@@ -83,7 +84,13 @@ function ZoneBox({ zone, hasTitle, isNarrow, entries, into, page, onWrite, onTak
       >
         {entries.map((entry) => (
           <Slot key={entry.id} entry={entry} isNarrow={isNarrow}>
-            <EntryFrame entry={entry} zone={zone} isNarrow={isNarrow} page={page} />
+            <EntryFrame
+              entry={entry}
+              zone={zone}
+              isChosen={entry.id === chosen}
+              isNarrow={isNarrow}
+              page={page}
+            />
           </Slot>
         ))}
         {hasTitle && entries.length === 0 && (
@@ -118,7 +125,7 @@ function Slot({ entry, isNarrow, children }: { entry: Shown; isNarrow: boolean; 
 function ZoneHead({ zone, entries, isInto }: { zone: Zone; entries: Shown[]; isInto: boolean }) {
   const words = entries
     .filter((entry) => entry.kind === 'TYPED')
-    .reduce((sum, entry) => sum + countWords(documentText(entry.content)), 0);
+    .reduce((sum, entry) => sum + wordsOf(entry.content), 0);
   const { words: range } = zone;
   const isIn = range && words >= range.least && words <= range.most;
   return (

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { inOrder, placeAfter } from './sections';
+import { inOrder, placeAfter, placeOfDrop } from './sections';
 
 const section = (id: string, position: number, parent?: string) => ({
   id,
@@ -32,4 +32,15 @@ test.each([
   ['b', 'out', undefined],
 ] as const)('moves %s %s to where it belongs', (id, move, place) => {
   expect(placeAfter(all, find(id), move)).toEqual(place);
+});
+
+test.each([
+  ['b', 'a', 'before', { parent: undefined, position: 0 }],
+  ['b', 'a1', 'after', { parent: 'a', position: 1 }],
+  ['b', 'a', 'inside', { parent: 'a', position: 2 }],
+  ['a1', 'a2', 'after', { parent: 'a', position: 1 }],
+  ['a', 'a1', 'inside', undefined],
+  ['a', 'a', 'before', undefined],
+] as const)('drops %s on %s, %s', (id, onto, part, place) => {
+  expect(placeOfDrop(all, find(id), find(onto), part)).toEqual(place);
 });

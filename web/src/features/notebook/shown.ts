@@ -6,12 +6,19 @@ export type Shown = Omit<Api['EntryView'], 'version'> & { isWaiting: boolean; me
 
 /** The entries of a page with what waits on this device laid over them; those that are new come last. */
 export function shownEntries(page: Api['PageView'], waiting: ReadonlyMap<string, Change>): Shown[] {
-  const kept = page.entries.map((entry) =>
-    overlaid({ ...entry, mediaId: entry.media?.id, isWaiting: false }, waiting.get(entry.id)),
-  );
+  const kept = page.entries.map((entry) => overlaid(asShown(entry), waiting.get(entry.id)));
   const known = new Set(page.entries.map((entry) => entry.id));
   const fresh = [...waiting.values()].filter((change) => change.pageId === page.id && !known.has(change.id));
   return [...kept, ...fresh.map(fromChange)];
+}
+
+/** An entry that has not changed is the same thing at every rendering, so that what shows it can rest. */
+const known = new WeakMap<Api['EntryView'], Shown>();
+
+function asShown(entry: Api['EntryView']): Shown {
+  const shown = known.get(entry) ?? { ...entry, mediaId: entry.media?.id, isWaiting: false };
+  known.set(entry, shown);
+  return shown;
 }
 
 function overlaid(entry: Shown, change: Change | undefined): Shown {

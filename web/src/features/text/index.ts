@@ -3,3 +3,4 @@ export type { TextMarking } from './marking';
 export { ProseView } from './ProseView';
 export { passageText } from './passageText';
 export { TypedEntry } from './TypedEntry';
+export { wordsOf } from './wordsOf';

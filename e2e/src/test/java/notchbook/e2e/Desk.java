@@ -23,6 +23,18 @@ record Desk(Page page) {
         return this;
     }
 
+    /** An item of the menu that is open. */
+    Desk pick(String item) {
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item))
+                .click();
+        return this;
+    }
+
+    /** A typed text in a zone of the page. */
+    Locator text(String zone) {
+        return page.getByLabel("Typed text in “" + zone + "”");
+    }
+
     Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
                 .first();

@@ -113,7 +113,7 @@ class RoadTest {
     void captionsAnEntryMovesItAndBringsItBackFromTheBin() {
         hal.page().locator("section img").click();
         hal.page().keyboard().press("Escape");
-        hal.fill("Caption", "Wall, 48 m").press("^Full width$").kept();
+        hal.fill("Caption", "Wall, 48 m").press("^Place").pick("Full width").kept();
         var photo = hal.page().locator("section[aria-label='photo entry: Wall, 48 m']");
         hal.press("^Move up$");
         assertThat(hal.entries().nth(1)).hasAttribute("aria-label", "photo entry: Wall, 48 m");

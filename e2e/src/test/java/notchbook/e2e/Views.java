@@ -22,6 +22,7 @@ record Views(String name, String path) {
                 return { teacher: 'yes', setWork: echo.id, handIn: latest.id };
               }
               const book = (await get('/api/notebooks')).find((one) => one.title.startsWith('Physics'));
+              const geography = (await get('/api/notebooks')).find((one) => one.title.startsWith('Geography'));
               const contents = await get(`/api/notebooks/${book.id}`);
               const edition = await get(`/api/editions/${book.editionId}`);
               const asked = await get('/api/hand-ins');
@@ -31,6 +32,9 @@ record Views(String name, String path) {
                 book: book.id,
                 section: contents.sections.find((one) => one.code === '2.3').id,
                 page: contents.pages.find((one) => one.title.startsWith('Timing an echo')).id,
+                source: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('What the river')).id,
+                geography: geography.id,
+                observation: contents.pages.find((one) => one.title === 'Ripple tank').id,
                 writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
@@ -52,6 +56,10 @@ record Views(String name, String path) {
         views.add(new Views("week", "/"));
         views.add(new Views("page", book + "/p/" + ids.get("page")));
         views.add(new Views("writing", book + "/p/" + ids.get("writing")));
+        views.add(new Views("source", "/n/" + ids.get("geography") + "/p/" + ids.get("source")));
+        views.add(new Views("beside", book + "/p/" + ids.get("page") + "?beside=" + ids.get("observation")));
+        views.add(new Views("review", book + "/p/" + ids.get("page") + "?review"));
+        views.add(new Views("marks", book + "/marks"));
         views.add(new Views("coverage", book + "/coverage"));
         views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));
         views.add(new Views("reflection", book + "/reflections/12"));

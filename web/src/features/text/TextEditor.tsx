@@ -1,0 +1,109 @@
+import { type Editor, EditorContent, type JSONContent, useEditor } from '@tiptap/react';
+import DOMPurify from 'dompurify';
+import { useEffect, useRef, useState } from 'react';
+import { extensions } from './extensions';
+import { FormulaDialog, type FormulaPlace } from './FormulaDialog';
+import { markHere, noteHere, type TextMarking } from './marking';
+import { showSigns } from './passage';
+import { TextTools } from './TextTools';
+import { useKeeping } from './useKeeping';
+
+export type TextProps = {
+  content: unknown;
+  isChosen: boolean;
+  /** What the text is, for those who can't see where it stands. */
+  label?: string;
+  placeholder?: string;
+  marking: TextMarking;
+  /** Words that the source has too. */
+  copiedRun?: string;
+  /** In a column there is no room for tools; their keys work there too. */
+  isNarrow?: boolean;
+  /** Where another page stands beside this one: copies the selected text there. */
+  onAcross?: (text: unknown) => void;
+  onChange: (content: unknown) => void;
+  /** A picture that was pasted into the text and belongs beside it. */
+  onPicture: (picture: File) => void;
+};
+
+/** An editor over typed text. */
+export function TextEditor({
+  content,
+  isChosen,
+  label = 'Typed text',
+  placeholder = 'Write here',
+  marking,
+  copiedRun,
+  isNarrow,
+  onAcross,
+  onChange,
+  onPicture,
+}: TextProps) {
+  const [formula, setFormula] = useState<FormulaPlace>();
+  const latest = useRef({ onChange, onPicture, onAcross, marking });
+  latest.current = { onChange, onPicture, onAcross, marking };
+  const keep = useKeeping((changed: Editor) => latest.current.onChange(changed.getJSON()));
+  const [known] = useState(() => extensions(setFormula, placeholder));
+  const editor = useEditor({
+    extensions: known,
+    content: content as JSONContent,
+    injectCSS: false,
+    autofocus: isChosen && !hasText(content) ? 'end' : false,
+    editorProps: {
+      attributes: { class: 'prose', role: 'textbox', 'aria-multiline': 'true', 'aria-label': label },
+      // The editor reads pasted markup into a document of its own; what could run is gone before that.
+      transformPastedHTML: (html) =>
+        DOMPurify.sanitize(html, { FORBID_TAGS: ['img', 'style', 'svg', 'math'] }),
+      handlePaste: (_, event) => {
+        const pictures = picturesIn(event.clipboardData);
+        pictures.forEach(latest.current.onPicture);
+        return pictures.length > 0;
+      },
+      handleKeyDown: (_, event) => pressed(event),
+    },
+    onUpdate: ({ editor: changed }) => keep(changed),
+  });
+  /** Alt and a digit sets a mark, Alt B makes a note beside, Alt C copies across; by the key's place, whatever letter it types with Alt. */
+  const pressed = (event: KeyboardEvent): boolean => {
+    if (!event.altKey || event.ctrlKey || event.metaKey) return false;
+    const choice = latest.current.marking.choices[Number(event.code.replace('Digit', '')) - 1];
+    if (event.code.startsWith('Digit') && choice) markHere(editor, latest.current.marking, choice.id);
+    else if (event.code === 'KeyB' && latest.current.marking.onBeside)
+      noteHere(editor, latest.current.marking);
+    else if (event.code === 'KeyC' && latest.current.onAcross && !editor.state.selection.empty)
+      latest.current.onAcross(selected(editor));
+    else return false;
+    event.preventDefault();
+    return true;
+  };
+  const shown = useRef(content);
+  useEffect(() => {
+    // Words from another tab or device come in only while nobody is typing here; an editor that React has put away takes none.
+    if (editor.isDestroyed || editor.isFocused || content === shown.current) return;
+    shown.current = content;
+    if (!editor.schema.nodeFromJSON(content).eq(editor.state.doc))
+      editor.commands.setContent(content as JSONContent, { emitUpdate: false });
+  }, [content, editor]);
+  const { signs } = marking;
+  useEffect(() => {
+    if (!editor.isDestroyed) showSigns(editor, { signs, run: copiedRun });
+  }, [editor, signs, copiedRun]);
+  return (
+    <>
+      <EditorContent editor={editor} />
+      {isChosen && !isNarrow && <TextTools editor={editor} marking={marking} onFormula={setFormula} />}
+      {formula && <FormulaDialog editor={editor} place={formula} onClose={() => setFormula(undefined)} />}
+    </>
+  );
+}
+
+/** What is selected, as a text of its own. */
+const selected = ({ state: { doc, selection } }: Editor) => doc.cut(selection.from, selection.to).toJSON();
+
+const hasText = (content: unknown) => JSON.stringify(content).includes('"text"');
+
+/** Pictures alone: a page's or a word processor's own copy comes as text with pictures beside it, and is pasted as text. */
+function picturesIn(data: DataTransfer | null): File[] {
+  if (!data || data.getData('text/html') || data.getData('text/plain')) return [];
+  return [...data.files].filter((file) => file.type.startsWith('image/'));
+}
