@@ -1,9 +1,48 @@
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  plugins: [react(), tailwind()],
+  plugins: [
+    react(),
+    tailwind(),
+    VitePWA({
+      // A new version waits until every tab of the old one is closed: nobody is taken away from a page.
+      registerType: 'prompt',
+      injectRegister: null,
+      manifest: {
+        name: 'Notchbook',
+        short_name: 'Notchbook',
+        description: 'A study notebook keyed to the syllabus',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#e6ebea',
+        theme_color: '#17262d',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any maskable' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        runtimeCaching: [
+          {
+            urlPattern: /\/api\/media\/[^/]+\/screen$/,
+            handler: 'CacheFirst',
+            options: {
+              cacheName: 'pictures',
+              expiration: { maxEntries: 300, maxAgeSeconds: 14 * 24 * 3600 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   // Inlined assets would need data: in the content security policy.
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },

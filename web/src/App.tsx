@@ -6,7 +6,8 @@ import { meQuery, SignInScreen } from './features/people';
 import { routes } from './routes';
 
 export function App() {
-  const me = useQuery(meQuery);
+  // Known from the last visit at once, and asked again: the session may have ended, or somebody else signed in.
+  const me = useQuery({ ...meQuery, refetchOnMount: 'always' });
   const [router] = useState(() => createBrowserRouter(routes));
   if (me.isPending) return null;
   if (!me.data?.person) return <SignInScreen isUnreachable={me.isError} />;

@@ -1,23 +1,46 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+/// <reference types="vite-plugin-pwa/client" />
+
+import { registerSW } from 'virtual:pwa-register';
+import { QueryClient } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import { Problem } from './api';
-import { applyTheme, currentTheme } from './ui';
+import { isKept, OPENED_MILLIS, opened } from './device';
+import { applyReading, applyTheme, currentTheme, keptReading } from './ui';
 import './styles.css';
 
 applyTheme(currentTheme());
+applyReading(keptReading());
+registerSW();
 
 const queries = new QueryClient({
   defaultOptions: {
-    queries: { staleTime: 5_000, retry: (count, error) => !(error instanceof Problem) && count < 2 },
+    queries: {
+      staleTime: 5_000,
+      gcTime: OPENED_MILLIS,
+      // Asked also when the device thinks that there is no network: the school's server may be on this machine.
+      networkMode: 'always',
+      retry: (count, error) => !(error instanceof Problem) && count < 2 && navigator.onLine,
+    },
+    mutations: { networkMode: 'always' },
   },
 });
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
-    <QueryClientProvider client={queries}>
+    <PersistQueryClientProvider
+      client={queries}
+      persistOptions={{
+        persister: opened,
+        maxAge: OPENED_MILLIS,
+        dehydrateOptions: {
+          shouldDehydrateQuery: ({ queryKey, state }) => state.status === 'success' && isKept(queryKey),
+        },
+      }}
+    >
       <App />
-    </QueryClientProvider>
+    </PersistQueryClientProvider>
   </StrictMode>,
 );

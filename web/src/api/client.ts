@@ -59,6 +59,17 @@ export async function sendFile({ id, blob, name, isCutOff = false }: Outgoing): 
   return body;
 }
 
+/** Sends a file to be read as typed text; nothing of it is kept there. */
+export async function readFileText(file: File): Promise<Api['FileTextView']> {
+  const form = new FormData();
+  form.append('file', file, file.name);
+  const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
+  const response = await fetch('/api/text-from-file', { method: 'POST', body: form, headers });
+  const body = await response.json().catch(() => ({}));
+  if (!response.ok) throw problem(response.status, body);
+  return body;
+}
+
 /** Sends something that was kept on the device as a request. */
 export const sendAct = ({
   method,

@@ -1,1 +1,1 @@
-export { type Api, api, type Outgoing, Problem, sendAct, sendFile, unwrap } from './client';
+export { type Api, api, type Outgoing, Problem, readFileText, sendAct, sendFile, unwrap } from './client';

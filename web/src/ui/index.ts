@@ -3,6 +3,15 @@ export { Card, Empty } from './Card';
 export { Dialog } from './Dialog';
 export { ChoiceField, TextField, Trouble } from './Field';
 export { Heading } from './Heading';
+export {
+  applyReading,
+  chooseReading,
+  FONTS,
+  keptReading,
+  LEADINGS,
+  type Reading,
+  SIZES_PX,
+} from './reading';
 export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { offerUndo, UndoBar } from './undo';

@@ -1,13 +1,14 @@
 import { useOutbox } from '../../device';
 import { clockTime, plural } from '../../ui';
 
-type Captures = Record<'w' | 'i' | 'p' | 'r' | 'n', () => void>;
+type Captures = Record<'w' | 'i' | 'p' | 'r' | 'f' | 'n', () => void>;
 
 const NAMES = [
   ['w', 'Write'],
   ['i', 'Ink'],
   ['p', 'Photo'],
   ['r', 'Record'],
+  ['f', 'File'],
   ['n', 'Notch'],
 ] as const;
 

@@ -2,12 +2,24 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
-import { Button, dayName, Empty, evidenceOf, Heading, length, plural, Shape } from '../../ui';
+import {
+  Button,
+  dayName,
+  Empty,
+  type EvidenceKind,
+  evidenceOf,
+  Heading,
+  length,
+  plural,
+  Shape,
+} from '../../ui';
+import { rulerQuery } from '../shell/queries';
 import { documentText } from '../text';
 import { InkView } from './InkView';
 import type { InkDrawing } from './ink';
+import { NeedleFilter } from './NeedleFilter';
 import { NotchPicker } from './NotchPicker';
-import { contentsQuery, editionQuery, needleQuery } from './queries';
+import { contentsQuery, editionQuery, type NeedleWish, needleQuery } from './queries';
 
 /** The needle: choose points, and every entry notched there falls out in order of time. */
 export function NeedleScreen() {
@@ -19,10 +31,16 @@ export function NeedleScreen() {
   const points = (useQuery(editionQuery(contents.notebook.editionId)).data?.nodes ?? []).filter(
     (node) => node.kind !== 'UNIT',
   );
-  const found = useQuery(needleQuery(notebook, nodes)).data ?? [];
-  const choose = (next: string[]) => setSearch(next.map((node) => ['nodes', node] as [string, string]));
-  const toggle = (node: string) =>
-    choose(nodes.includes(node) ? nodes.filter((one) => one !== node) : [...nodes, node]);
+  const ruler = useQuery(rulerQuery).data;
+  const wish = wishOf(search);
+  const found = useQuery({ ...needleQuery(notebook, wish), placeholderData: (before) => before }).data ?? [];
+  const put = (name: string, values: string[]) =>
+    setSearch((now) => {
+      now.delete(name);
+      for (const value of values) now.append(name, value);
+      return now;
+    });
+  const toggle = (node: string) => put('nodes', toggled(nodes, node));
   return (
     <div className="max-w-4xl">
       <Heading
@@ -46,13 +64,20 @@ export function NeedleScreen() {
         <Button onClick={() => setChoosing(true)}>
           {nodes.length === 0 ? 'Choose a point' : 'Add a point'}
         </Button>
+        {nodes.length > 0 && (
+          <NeedleFilter wish={wish} weeks={ruler?.weeks ?? []} monday={search.get('week') ?? ''} put={put} />
+        )}
       </div>
       {nodes.length === 0 && (
         <Empty>
           Pick one point or more. Everything you notched there, in any section, comes out in order of time.
         </Empty>
       )}
-      {nodes.length > 0 && found.length === 0 && <Empty>Nothing is notched there yet.</Empty>}
+      {nodes.length > 0 && found.length === 0 && (
+        <Empty>
+          {isNarrowed(wish) ? 'Nothing that is notched there is like that.' : 'Nothing is notched there yet.'}
+        </Empty>
+      )}
       <ol className="grid gap-3 sm:grid-cols-2">
         {found.map((one) => (
           <li key={one.entry.id}>
@@ -72,6 +97,29 @@ export function NeedleScreen() {
       )}
     </div>
   );
+}
+
+const toggled = (all: string[], one: string) =>
+  all.includes(one) ? all.filter((other) => other !== one) : [...all, one];
+
+const isNarrowed = ({ all, kinds, from }: NeedleWish) => all || kinds.length > 0 || !!from;
+
+/** What the address asks for. */
+function wishOf(search: URLSearchParams): NeedleWish {
+  const monday = search.get('week');
+  return {
+    nodes: search.getAll('nodes'),
+    all: search.has('all'),
+    kinds: search.getAll('kinds') as EvidenceKind[],
+    from: monday ?? undefined,
+    to: monday ? sundayOf(monday) : undefined,
+  };
+}
+
+function sundayOf(monday: string): string {
+  const day = new Date(`${monday}T00:00:00Z`);
+  day.setUTCDate(day.getUTCDate() + 6);
+  return day.toISOString().slice(0, 10);
 }
 
 function FoundEntry({ found, notebook }: { found: Api['FoundView']; notebook: string }) {

@@ -11,6 +11,7 @@ import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
 import { EntryLook } from './EntryLook';
+import { FileDialog } from './FileDialog';
 import { markedWords } from './markedWords';
 import { NotchPicker } from './NotchPicker';
 import { PageCard } from './PageCard';
@@ -26,7 +27,7 @@ import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 const NO_REMARKS: Api['RemarkView'][] = [];
 const NOT_MEASURED: Api['OwnWordsView'][] = [];
 
-type Asking = 'photo' | 'record' | 'notch';
+type Asking = 'photo' | 'record' | 'file' | 'notch';
 
 type Props = {
   id: string;
@@ -57,7 +58,11 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const [openMark, setOpenMark] = useState<Mark>();
   const [zone, setZone] = useState(homeOf(pattern).key);
   const into = zoneOf(pattern, zone).key;
-  const acts = useStable(usePageActs(page, into, setChosen));
+  const chooseNew = (made: string, its: string) => {
+    setChosen(made);
+    setZone(its);
+  };
+  const acts = useStable(usePageActs(page, into, chooseNew));
   const copyAcross = useCopyAcross();
   const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);
   const isReviewing = search.has('review') && !other;
@@ -91,6 +96,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     i: () => acts.draw(),
     p: () => setAsking('photo'),
     r: () => setAsking('record'),
+    f: () => setAsking('file'),
     n: () => entry && setAsking('notch'),
   };
   const setMark = (at: number) => () => {
@@ -191,6 +197,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       {asking === 'record' && (
         <RecordDialog pageId={id} zone={into} onClose={() => setAsking(undefined)} onFile={acts.sound} />
       )}
+      {asking === 'file' && <FileDialog onText={acts.text} onClose={() => setAsking(undefined)} />}
       {asking === 'notch' && entry && (
         <NotchPicker
           title={`Notch “${entry.caption || documentText(entry.content).slice(0, 40) || 'this entry'}”`}

@@ -18,6 +18,10 @@ export function ToCover({ notebook, section }: { notebook: string; section: stri
         ? unwrap(api.DELETE('/api/notebooks/{id}/ticks/{point}', path))
         : unwrap(api.PUT('/api/notebooks/{id}/ticks/{point}', path));
     },
+    onMutate: ({ point, isTicked }) =>
+      queries.setQueryData(query.queryKey, (now) =>
+        now?.map((one) => (one.point === point ? { ...one, isTicked: !isTicked } : one)),
+      ),
     onSettled: () => queries.invalidateQueries({ queryKey: query.queryKey }),
   });
   if (points.length === 0) return null;

@@ -1,6 +1,7 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
+import type { EvidenceKind } from '../../ui';
 
 export const notebooksQuery = queryOptions({
   queryKey: ['notebooks'],
@@ -56,12 +57,19 @@ export const editionQuery = (id: string) =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
-export const needleQuery = (id: string, nodes: string[]) =>
+export type NeedleWish = {
+  nodes: string[];
+  all: boolean;
+  kinds: EvidenceKind[];
+  from?: string;
+  to?: string;
+};
+
+export const needleQuery = (id: string, wish: NeedleWish) =>
   queryOptions({
-    queryKey: ['needle', id, ...nodes],
-    queryFn: () =>
-      unwrap(api.GET('/api/notebooks/{id}/needle', { params: { path: { id }, query: { nodes } } })),
-    enabled: nodes.length > 0,
+    queryKey: ['needle', id, wish],
+    queryFn: () => unwrap(api.GET('/api/notebooks/{id}/needle', { params: { path: { id }, query: wish } })),
+    enabled: wish.nodes.length > 0,
   });
 
 export const binQuery = (id: string) =>

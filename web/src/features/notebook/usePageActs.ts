@@ -16,7 +16,7 @@ export type Part = Partial<Pick<Shown, 'content' | 'caption' | 'width' | 'zone' 
 export type PageActs = ReturnType<typeof usePageActs>;
 
 /** What can be done with the entries of a page; each is on the device at once and sent when it can be. */
-export function usePageActs(page: Api['PageView'], zone: string, choose: (id: string) => void) {
+export function usePageActs(page: Api['PageView'], zone: string, choose: (id: string, zone: string) => void) {
   const queries = useQueryClient();
   const { outbox } = useOutbox();
 
@@ -43,16 +43,16 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       width: entry.width,
       ...part,
     });
-  const make = (kind: 'TYPED' | 'INK', content: unknown, into = zone, beside?: string) => {
+  const make = (kind: 'TYPED' | 'INK', content: unknown, into = zone, beside?: string, caption = '') => {
     const id = newId();
-    outbox.keep({ id, pageId: page.id, zone: into, beside, kind, content, caption: '', width: 'FULL' });
-    choose(id);
+    outbox.keep({ id, pageId: page.id, zone: into, beside, kind, content, caption, width: 'FULL' });
+    choose(id, into);
   };
   const makeFrom =
     (kind: 'PHOTO' | 'RECORDING', width: 'FULL' | 'HALF') => async (blob: Blob, name: string) => {
       const id = newId();
       await outbox.keepWithFile({ id, pageId: page.id, zone, kind, caption: '', width }, { blob, name });
-      choose(id);
+      choose(id, zone);
     };
   const order = (ids: string[]) => {
     show((now) => ({ ...now, entries: ids.flatMap((id) => now.entries.filter((one) => one.id === id)) }));
@@ -72,6 +72,8 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
 
   return {
     write: (into?: string, beside?: string) => make('TYPED', EMPTY_DOCUMENT, into, beside),
+    /** Puts text from elsewhere on the page, with where it is from as its caption. */
+    text: (content: unknown, from: string) => make('TYPED', content, zone, undefined, from),
     draw: (into?: string) => make('INK', EMPTY_DRAWING, into),
     photo: makeFrom('PHOTO', 'HALF'),
     sound: makeFrom('RECORDING', 'FULL'),

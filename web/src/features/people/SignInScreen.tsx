@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
 import { api, unwrap } from '../../api';
+import { forgetOpened } from '../../device';
 import { Button, Shape, TextField, Trouble } from '../../ui';
 import { meQuery } from './queries';
 
@@ -8,7 +9,12 @@ export function SignInScreen({ isUnreachable }: { isUnreachable: boolean }) {
   const queries = useQueryClient();
   const signIn = useMutation({
     mutationFn: (body: { name: string; password: string }) => unwrap(api.POST('/api/sign-in', { body })),
-    onSuccess: (me) => queries.setQueryData(meQuery.queryKey, me),
+    onSuccess: async (me) => {
+      // What another person had opened here is not this one's to see.
+      queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'me' });
+      await forgetOpened();
+      queries.setQueryData(meQuery.queryKey, me);
+    },
   });
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();

@@ -4,12 +4,14 @@ import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
 import { Link, Outlet, useLocation } from 'react-router';
 import { api } from '../../api';
+import { forgetOpened } from '../../device';
 import { chooseTheme, Dialog, Key, THEMES, UndoBar, useKeys } from '../../ui';
 import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
 import { ContentsPanel } from '../notebook';
 import { useMe } from '../people';
 import { KeptMessages } from './KeptMessages';
+import { ReadingDialog } from './ReadingDialog';
 import { WeekRuler } from './WeekRuler';
 
 /** The frame of every screen: the week ruler above, the contents at the left, the screen beside them. */
@@ -19,6 +21,7 @@ export function Shell() {
   const [isOpen, setOpen] = useState(false);
   const [isFinding, setFinding] = useState(false);
   const [isHelping, setHelping] = useState(false);
+  const [isReading, setReading] = useState(false);
   const { pathname } = useLocation();
   useKeys({ '/': () => isStudent && setFinding(true), '?': () => setHelping(true) });
   return (
@@ -47,7 +50,7 @@ export function Shell() {
             </span>
           </button>
         )}
-        <PersonMenu name={me.fullName} onHelp={() => setHelping(true)} />
+        <PersonMenu name={me.fullName} onHelp={() => setHelping(true)} onRead={() => setReading(true)} />
       </header>
       <div className="flex flex-1">
         <button
@@ -79,16 +82,20 @@ export function Shell() {
       </div>
       <UndoBar />
       {isFinding && <FindBox onClose={() => setFinding(false)} />}
+      {isReading && <ReadingDialog onClose={() => setReading(false)} />}
       {isHelping && <KeyHelp onClose={() => setHelping(false)} />}
     </div>
   );
 }
 
-function PersonMenu({ name, onHelp }: { name: string; onHelp: () => void }) {
+function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void; onRead: () => void }) {
   const signOut = useMutation({
     // The description of the API knows only our own endpoints; signing out is the security filter's.
     mutationFn: () => api.POST('/api/sign-out' as never),
-    onSettled: () => window.location.assign('/'),
+    onSettled: async () => {
+      await forgetOpened();
+      window.location.assign('/');
+    },
   });
   const item = 'cursor-pointer rounded px-3 py-1.5 text-left outline-none data-highlighted:bg-petrol-wash';
   return (
@@ -106,6 +113,9 @@ function PersonMenu({ name, onHelp }: { name: string; onHelp: () => void }) {
             {{ light: 'Light', dark: 'Dark', contrast: 'High contrast' }[theme]}
           </DropdownMenu.Item>
         ))}
+        <DropdownMenu.Item className={item} onSelect={onRead}>
+          How text looks
+        </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onHelp}>
           All keys
         </DropdownMenu.Item>
@@ -122,6 +132,7 @@ const KEYS: [string, string][] = [
   ['I', 'Draw with pen or mouse'],
   ['P', 'Photo, from the camera or a file'],
   ['R', 'Record, or choose a sound file'],
+  ['F', 'A file of another program, as typed text'],
   ['N', 'Notch the chosen entry'],
   ['K  Q  T', 'Mark the chosen entry: key, open question, task'],
   ['4 to 9', 'Marks of your own'],

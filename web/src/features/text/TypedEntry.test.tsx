@@ -194,9 +194,10 @@ test('marks the line of the cursor by one key, and takes the mark off where it s
     onMark: (choice, passage) => marked.push([choice, passage]),
   });
   const kept: unknown[] = [];
+  const text = doc(paragraph('An echo.'), paragraph('It is late.'));
   const entry = (signs: TextMarking['signs']) => (
     <TypedEntry
-      content={doc(paragraph('An echo.'), paragraph('It is late.'))}
+      content={kept.at(-1) ?? text}
       isChosen
       marking={marking(signs)}
       onChange={(next) => kept.push(next)}

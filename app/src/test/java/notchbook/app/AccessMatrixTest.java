@@ -27,6 +27,7 @@ class AccessMatrixTest extends AppTest {
             "POST /api/editions",
             "PUT /api/media/{}",
             "GET /api/task-feed/{}.ics",
+            "POST /api/text-from-file",
             "GET /api/openapi",
             "GET /api/openapi.yaml");
 

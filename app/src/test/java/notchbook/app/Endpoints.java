@@ -37,6 +37,9 @@ final class Endpoints {
             entry("GET /api/notebooks/{notebook}", STUDENT_ONLY),
             entry("PATCH /api/notebooks/{notebook} {'title':'Physics'}", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/needle?nodes={point}", STUDENT_ONLY),
+            entry(
+                    "GET /api/notebooks/{notebook}/needle?nodes={point}&all=true&kinds=TYPED&from=2026-11-23&to=2026-11-29",
+                    STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/coverage", STUDENT_ONLY),
             entry("POST /api/notebooks/{notebook}/topics/{topic}/looked-again", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/reflections", STUDENT_ONLY),

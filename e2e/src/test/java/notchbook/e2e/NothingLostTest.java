@@ -76,6 +76,36 @@ class NothingLostTest {
     }
 
     @Test
+    void opensTheNotebooksLastUsedWithoutANetworkAndTakesWhatIsWritten() {
+        ana.write("Light bends.").kept();
+        ana.page().evaluate("() => navigator.serviceWorker.ready.then(() => 0)");
+        ana.page().waitForTimeout(3_000);
+        ana.page().context().setOffline(true);
+        ana.reload();
+        assertThat(ana.page().locator(".ProseMirror")).hasText("Light bends.");
+        ana.write("Written on the train.").sees("waiting for the network").reload();
+        assertThat(ana.page().locator(".ProseMirror")).hasText(new String[] {"Light bends.", "Written on the train."});
+        ana.page().context().setOffline(false);
+        ana.kept().reload();
+        assertThat(ana.page().locator(".ProseMirror")).hasText(new String[] {"Light bends.", "Written on the train."});
+    }
+
+    @Test
+    void leavesNothingToReadOnTheDeviceAfterSigningOut() {
+        ana.write("Light bends.").kept();
+        ana.page().waitForTimeout(2_500);
+        ana.press("Ana ").pick("Sign out");
+        ana.page().getByLabel("Name").waitFor();
+        assertThat(ana.page()
+                        .evaluate(
+                                "async () => { const db = (await indexedDB.databases()).find((one) => one.name === 'notchbook-opened');"
+                                        + " return db ? new Promise((done) => { const open = indexedDB.open(db.name); open.onsuccess = () => {"
+                                        + " const all = open.result.transaction('clients').objectStore('clients').count();"
+                                        + " all.onsuccess = () => done(all.result); }; }) : 0; }"))
+                .isEqualTo(0);
+    }
+
+    @Test
     void bringsBackARecordingWhoseTabWasClosed() {
         ana.key("r").press("Start recording");
         ana.page().waitForTimeout(3_500);

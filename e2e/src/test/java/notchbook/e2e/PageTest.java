@@ -36,7 +36,7 @@ class PageTest {
         assertThat(pim.page().locator(".passage-beside"))
                 .hasText("A converging lens brings parallel rays to one point.");
         pim.press("The whole page in a few sentences.").type("Converging: to a point. Diverging: as if from a point.");
-        pim.sees("9 of 15 to 80").kept().key("v");
+        pim.sees("10, at least 5 more").kept().key("v");
         pim.sees("Where do parallel rays meet?").press("Ask me");
         assertThat(pim.page().getByText("brings parallel rays to one point")).hasCount(0);
         pim.page().keyboard().press(" ");
@@ -149,6 +149,37 @@ class PageTest {
                 .isVisible();
         pim.press("^Undo");
         assertThat(pim.page().locator("#screen li").getByText("Misfiled")).isVisible();
+    }
+
+    @Test
+    void readsAFileIntoTypedTextAndShowsItFirst() {
+        make("Free", "From a file");
+        pim.key("f").choose(pim.page().getByLabel("File to read"), "empty.txt", new byte[] {0, 1});
+        pim.sees("This is no text and no document that can be read here");
+        pim.choose(
+                pim.page().getByLabel("File to read"),
+                "lens.md",
+                "# Lenses\n\n| f in cm | Image |\n|---|---|\n| 10 | upside down |".getBytes());
+        pim.sees("upside down").press("Put it on the page").kept();
+        assertThat(pim.page().locator(".ProseMirror td").last()).hasText("upside down");
+        assertThat(pim.page().getByLabel("Caption")).hasValue("lens.md");
+    }
+
+    @Test
+    void liftsWithTheNeedleOnlyTheKindsAndWeeksThatAreWished() {
+        make("Free", "To be lifted");
+        pim.write("A real image can be caught on paper.").notch("3.4d").kept();
+        pim.go("^Needle$").fill("Code or word of a point", "3.4d");
+        pim.page().keyboard().press("Enter");
+        pim.page().keyboard().press("Escape");
+        pim.sees("fell out").sees("caught on paper");
+        pim.press("^Only photo$");
+        assertThat(pim.page().getByText("caught on paper")).hasCount(0);
+        pim.press("^Only photo$");
+        pim.page()
+                .getByLabel("Week", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("in week 1");
+        pim.sees("Nothing that is notched there is like that.");
     }
 
     @Test

@@ -18,6 +18,8 @@ import notchbook.app.notebook.NotebookViews.SectionView;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.notebook.Needle;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.Tier;
 import org.springframework.http.HttpStatus;
@@ -129,12 +131,18 @@ class NotebookController {
                         .toList());
     }
 
-    /** Every entry that is notched to one of these points or topics, in order of time. */
+    /** Every entry that is notched to any (or to all) of these points or topics, in order of time. */
     @GetMapping("/api/notebooks/{id}/needle")
     List<FoundView> needle(
-            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam Set<UUID> nodes) {
+            @AuthenticationPrincipal Person reader,
+            @PathVariable UUID id,
+            @RequestParam Set<UUID> nodes,
+            @RequestParam(defaultValue = "false") boolean all,
+            @RequestParam(defaultValue = "") Set<EvidenceKind> kinds,
+            @RequestParam Optional<LocalDate> from,
+            @RequestParam Optional<LocalDate> to) {
         var notebook = notebooks.require(reader, id);
-        var found = notebooks.needle(notebook, nodes);
+        var found = notebooks.needle(notebook, nodes, new Needle.Wish(all, kinds, from, to));
         var shown = views.of(found);
         var pageOf = new HashMap<UUID, Page>();
         notebooks.pages(notebook).forEach(page -> pageOf.put(page.id(), page));

@@ -12,6 +12,7 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Evidence;
+import notchbook.core.notebook.Needle;
 import notchbook.core.syllabus.ExamChoice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -108,10 +109,11 @@ public class Notebooks {
         return entries.inNotebook(notebook.id());
     }
 
-    /** The live entries that fall out for any of these points or topics, in order of time. */
-    List<Entry> needle(Notebook notebook, Set<UUID> nodes) {
+    /** The live entries that fall out for these points or topics, in order of time. */
+    List<Entry> needle(Notebook notebook, Set<UUID> nodes, Needle.Wish wish) {
+        var needle = Needle.of(syllabi.edition(notebook.editionId()), nodes, wish);
         return entries(notebook).stream()
-                .filter(entry -> entry.notches().stream().anyMatch(nodes::contains))
+                .filter(entry -> needle.lifts(entry.notches(), entry.kind().evidence(), clock.dayOf(entry.madeAt())))
                 .sorted(Comparator.comparing(Entry::madeAt))
                 .toList();
     }

@@ -1,0 +1,34 @@
+package notchbook.formats.file;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import notchbook.core.text.Document;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+
+/** CSV (RFC 4180) with commas, semicolons or tabs, as its first line has them; that line becomes the heading row. */
+final class CsvTable {
+    private CsvTable() {}
+
+    static Document read(String text) {
+        var format = CSVFormat.RFC4180.builder().setDelimiter(delimiter(text)).get();
+        try (var parser = CSVParser.parse(new StringReader(text), format)) {
+            return new Document(List.of(SheetTable.table(
+                    parser.stream().map(record -> record.toList()).toList())));
+        } catch (IOException | UncheckedIOException | IllegalStateException broken) {
+            throw new IllegalArgumentException("This table is broken: a quotation mark is not closed.", broken);
+        }
+    }
+
+    private static char delimiter(String text) {
+        var first = text.lines().findFirst().orElse("");
+        return Stream.of(',', ';', '\t')
+                .max(Comparator.comparingLong(
+                        sign -> first.chars().filter(c -> c == sign).count()))
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,62 @@
+import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
+import Dexie, { type EntityTable } from 'dexie';
+
+/** What was opened on this device stays readable without a network for this long, in ms. */
+export const OPENED_MILLIS = 14 * 24 * 3_600_000;
+
+/** What is opened is written down when the screen has been at rest for a moment, in ms. */
+const PAUSE_MILLIS = 1_500;
+
+/** What a notebook needs to be read without a network; searches and lists over all of it are not kept. */
+const KEPT = [
+  'me',
+  'ruler',
+  'week',
+  'notebooks',
+  'contents',
+  'page',
+  'edition',
+  'marks',
+  'own-marks',
+  'remarks',
+  'patterns',
+  'to-cover',
+];
+
+/** Whether the answer to a question is kept on the device. */
+export const isKept = (key: readonly unknown[]) => KEPT.includes(String(key[0]));
+
+/** The pictures that were shown, as the service worker keeps them. */
+const PICTURES = 'pictures';
+
+class OpenedStore extends Dexie {
+  clients!: EntityTable<{ id: string; client: PersistedClient }, 'id'>;
+
+  constructor() {
+    super('notchbook-opened');
+    this.version(1).stores({ clients: 'id' });
+  }
+}
+
+const store = new OpenedStore();
+const ID = 'opened';
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+/** Keeps the answers that screens were shown from, so that they open without a network. */
+export const opened: Persister = {
+  persistClient: (client) => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void store.clients.put({ id: ID, client }), PAUSE_MILLIS);
+  },
+  restoreClient: async () => (await store.clients.get(ID))?.client,
+  removeClient: async () => {
+    clearTimeout(timer);
+    await store.clients.clear();
+  },
+};
+
+/** Leaves nothing that was opened on this device; what waits to be sent stays until its owner signs in again. */
+export async function forgetOpened(): Promise<void> {
+  await opened.removeClient();
+  await globalThis.caches?.delete(PICTURES);
+}
