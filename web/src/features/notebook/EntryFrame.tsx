@@ -80,6 +80,12 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
       }`}
     >
       <Signs entry={entry} page={page} />
+      {/* Above the text: below it, what appears when an entry is chosen would move the link from under the finger. */}
+      {entry.copiedFrom && (
+        <Link to={`/e/${entry.copiedFrom}`} className="text-[13px] text-petrol hover:underline">
+          Copied; to where it came from
+        </Link>
+      )}
       <Content entry={entry} zone={zone} page={page} isChosen={isChosen} isNarrow={isNarrow} />
       <OwnWordsNote measured={page.ownWords.find((one) => one.entry === entry.id)} />
       {isChosen && !(isNarrow && entry.kind === 'TYPED') ? (
@@ -89,11 +95,6 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
           {entry.caption}
           {entry.isWaiting && <span className="sr-only">not sent yet</span>}
         </p>
-      )}
-      {entry.copiedFrom && (
-        <Link to={`/e/${entry.copiedFrom}`} className="text-[13px] text-petrol hover:underline">
-          Copied; to where it came from
-        </Link>
       )}
       {isChosen && (
         <EntryTools

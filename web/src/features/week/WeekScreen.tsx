@@ -70,7 +70,7 @@ export function WeekScreen() {
           </ul>
         </Card>
       </div>
-      <div className="grid gap-3.5">
+      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3.5">
         {back.map((one) => (
           <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
             <Link to={`/versions/${one.versions[0]?.id}`} className="text-petrol hover:underline">

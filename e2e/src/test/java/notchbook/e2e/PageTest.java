@@ -119,6 +119,7 @@ class PageTest {
         assertThat(guide.locator(".ProseMirror")).hasText("Magnification is image over object.");
         pim.kept();
         guide.getByText("to where it came from").click();
+        assertThat(pim.page().locator("article")).hasCount(1);
         assertThat(pim.page().getByLabel("Title of the page")).hasValue("Lesson");
     }
 

@@ -92,6 +92,8 @@ class SectionChecks {
                 page.id(),
                 page.title(),
                 entries.stream()
+                        // A note beside another entry needs no notch of its own; an empty one is still to be seen to.
+                        .filter(entry -> entry.place().beside().isEmpty() || entry.isEmpty())
                         .map(entry -> new SectionWork.EntryWork(
                                 entry.id(),
                                 EntryName.of(

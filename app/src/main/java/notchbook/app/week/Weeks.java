@@ -63,6 +63,11 @@ class Weeks {
             return EntryName.of(entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
         }
 
+        /** A note beside another entry belongs to that one, and needs no line and no notch of its own. */
+        boolean standsAlone() {
+            return entry.place().beside().isEmpty();
+        }
+
         LocalDate monday() {
             return day.with(previousOrSame(MONDAY));
         }
@@ -102,7 +107,8 @@ class Weeks {
     }
 
     private List<DayView> days(CalendarWeek week, List<Made> made) {
-        Map<LocalDate, List<Made>> byDay = made.stream().collect(groupingBy(Made::day));
+        Map<LocalDate, List<Made>> byDay =
+                made.stream().filter(Made::standsAlone).collect(groupingBy(Made::day));
         var days = new ArrayList<DayView>();
         for (var day = week.monday(); !day.isAfter(week.sunday()); day = day.plusDays(1)) {
             var onDay = byDay.getOrDefault(day, List.of());
@@ -139,6 +145,7 @@ class Weeks {
     /** Work of any week that is notched nowhere, the newest first. */
     private static List<UnfiledView> unfiled(List<Made> made) {
         return made.reversed().stream()
+                .filter(Made::standsAlone)
                 .filter(one -> one.entry().notches().isEmpty() && !one.entry().isEmpty())
                 .limit(MOST_UNFILED)
                 .map(one -> new UnfiledView(
