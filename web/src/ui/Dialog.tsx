@@ -17,7 +17,7 @@ export function Dialog({
   useEffect(() => {
     ref.current?.showModal();
     // The browser would focus the first button; whoever opens a dialog with a line to type in means to type.
-    ref.current?.querySelector<HTMLElement>('input:not(.sr-only), select, textarea')?.focus();
+    ref.current?.querySelector<HTMLElement>('input:not(.sr-only, [type=radio]), select, textarea')?.focus();
   }, []);
   return (
     <dialog

@@ -70,7 +70,7 @@ export function ZoneFields({ zone, isFirst, isLast, onChange, onMove, onRemove }
       <div className="mt-1 flex flex-wrap items-center gap-x-4 text-[13.5px]">
         <Range zone={zone} onChange={onChange} />
         <span className="flex flex-wrap items-center gap-x-2.5">
-          asks for
+          asks for one of
           {ASKED.map((kind) => (
             <label key={kind} className="flex min-h-7 items-center gap-1">
               <input

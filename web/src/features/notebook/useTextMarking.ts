@@ -28,7 +28,8 @@ export function useTextMarking({ entry, marking, besides, onOpen, onBeside }: Wa
         return [
           {
             passage: mark.passage,
-            key: `${mark.id}-${stateOf(mark)}`,
+            // Whatever changes how the sign looks is in its key, else the old one would stay.
+            key: [mark.id, stateOf(mark), choice.name, choice.own?.shape].join(' '),
             sign: signElement(mark, choice, () => latest.current(mark)),
             look: isSettled ? 'passage-settled' : `passage-${mark.kind.toLowerCase()}`,
             choice: idOf(choice),

@@ -49,6 +49,16 @@ class FindTest extends AppTest {
     }
 
     @Test
+    void findsAPhotoByTheNameOfItsFileAndAMarkOfOnesOwnByItsName() {
+        school.photo(school.student, desk, EntryWidth.HALF);
+        assertThat(find("wall jpg").path("entries").get(0).path("kind").asString())
+                .isEqualTo("PHOTO");
+        browser.send(
+                school.student, "PUT", "/api/own-marks/" + UUID.randomUUID(), "{'name':'" + mine + "','shape':'RING'}");
+        assertThat(Browser.texts(find(mine).path("places"), "where")).containsExactly("A mark of your own");
+    }
+
+    @Test
     void showsWhereAMatchStands() {
         school.typed(school.student, desk, "Before it " + mine + " after it");
         var hit = find(mine).path("entries").get(0);

@@ -55,6 +55,20 @@ class WeeksTest extends AppTest {
     }
 
     @Test
+    void leaveOutNotesThatStandBesideAnotherEntry() {
+        var note = make("What it is about", "2026-11-24T10:00:00Z");
+        var cue = UUID.randomUUID();
+        var body =
+                "{'baseVersion':0,'pageId':'%s','zone':'cues','beside':'%s','kind':'TYPED','content':%s,'caption':'','width':'FULL','madeAt':'2026-11-24T10:01:00Z'}"
+                        .formatted(desk.page().id(), note, School.doc("Why?"));
+        browser.send(school.student, "PUT", "/api/entries/" + cue, body);
+        assertThat(unfiled()).doesNotContain(cue.toString());
+        assertThat(week("2026-11-23").path("days").toString())
+                .contains(note.toString())
+                .doesNotContain(cue.toString());
+    }
+
+    @Test
     void sayWhatToCoverNextWithItsReason() {
         var next = week("2026-11-23").path("next");
         assertThat(Browser.texts(next, "code")).contains("2.3");

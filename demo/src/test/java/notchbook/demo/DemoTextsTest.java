@@ -11,6 +11,9 @@ import java.util.UUID;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.text.Words;
 import notchbook.formats.syllabus.SyllabusCsv;
+import org.junit.jupiter.api.Test;
+import notchbook.core.notebook.Patterns;
+import notchbook.core.notebook.Zone;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -53,6 +56,20 @@ class DemoTextsTest {
                             .isFalse();
                 }
             }
+        }
+    }
+
+    @Test
+    void outlinesUseEveryPatternAndNameOnlyItsZones() {
+        var pages = List.of("physics", "geography", "music").stream()
+                .flatMap(subject -> Outline.read(subject + ".txt").pages().stream())
+                .toList();
+        assertThat(pages.stream().map(Outline.Page::pattern).collect(toSet())).containsAll(Patterns.STANDARD);
+        for (var page : pages) {
+            var zones = page.pattern().zones().stream().map(Zone::key).toList();
+            page.entries().forEach(entry -> assertThat(zones)
+                    .as(page.title())
+                    .containsAll(entry.zone().stream().toList()));
         }
     }
 

@@ -14,6 +14,7 @@ import notchbook.core.text.Document.Heading;
 import notchbook.core.text.Document.Highlight;
 import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
@@ -21,6 +22,19 @@ import notchbook.core.text.Document.Text;
 import org.junit.jupiter.api.Test;
 
 class ProseTest {
+    @Test
+    void makesAPassageOfWhatAMarkOrANoteStandsOn() {
+        var prose = prose();
+        var line = (Paragraph) prose.document(List.of("[1:Half of it.] [T+3:Time it.] [A:Why?|Because.] [x"))
+                .blocks()
+                .getFirst();
+        assertThat(line.content().getFirst()).isEqualTo(new Text("Half of it.", Set.of(new Passage(new UUID(0, 1)))));
+        assertThat(prose.signs()).extracting(Prose.Sign::sign).containsExactly("T+3", "A");
+        assertThat(prose.signs().getLast().answer()).isEqualTo("Because.");
+        assertThat(prose().document(List.of("[x] sketch", "[T+1:Bring it.]")).blocks())
+                .hasSize(2);
+    }
+
     @Test
     void makesABlockOfEachLineAndOneOfLinesThatBelongTogether() {
         var document = prose().document(List.of(

@@ -10,9 +10,12 @@ import static notchbook.tables.Tables.SECTION;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryKept;
 import notchbook.app.notebook.EntryKind;
@@ -40,21 +43,26 @@ class EntryWords {
     private static final int MOST_BEGINNINGS = 12;
 
     private final DSLContext db;
+    private final Media media;
 
-    EntryWords(DSLContext db) {
+    EntryWords(DSLContext db, Media media) {
         this.db = db;
+        this.media = media;
     }
 
     @EventListener
     void keep(EntryKept kept) {
         var entry = kept.entry();
-        keep(entry.id(), kept.ownerId(), text(entry.kind(), entry.caption(), entry.content()));
+        keep(
+                entry.id(),
+                kept.ownerId(),
+                text(entry.kind(), entry.caption(), fileName(entry.mediaId()), entry.content()));
     }
 
     /** Entries that were kept before there was an index. */
     @EventListener(ApplicationReadyEvent.class)
     void catchUp() {
-        db.select(ENTRY.ID, NOTEBOOK.OWNER_ID, ENTRY.KIND, ENTRY.CAPTION, ENTRY.CONTENT)
+        db.select(ENTRY.ID, NOTEBOOK.OWNER_ID, ENTRY.KIND, ENTRY.CAPTION, ENTRY.MEDIA_ID, ENTRY.CONTENT)
                 .from(ENTRY)
                 .join(PAGE)
                 .on(PAGE.ID.eq(ENTRY.PAGE_ID))
@@ -65,7 +73,13 @@ class EntryWords {
                 .leftAntiJoin(ENTRY_WORD)
                 .on(ENTRY_WORD.ENTRY_ID.eq(ENTRY.ID))
                 .forEach(row -> keep(
-                        row.value1(), row.value2(), text(EntryKind.valueOf(row.value3()), row.value4(), row.value5())));
+                        row.value1(),
+                        row.value2(),
+                        text(
+                                EntryKind.valueOf(row.value3()),
+                                row.value4(),
+                                fileName(Optional.ofNullable(row.value5())),
+                                row.value6())));
     }
 
     /** The ids of a person's entries that hold every word of a query, the newest first, in the bin or not. */
@@ -113,9 +127,18 @@ class EntryWords {
                 .fetch(first.ENTRY_ID);
     }
 
-    /** What an entry can be found by. */
-    static String text(EntryKind kind, String caption, String content) {
-        return (caption + "\n" + EntryContent.words(kind, content)).strip();
+    /** What an entry can be found by: its caption, its words, and the name of its file. */
+    static String text(EntryKind kind, String caption, String fileName, String content) {
+        return String.join("\n", caption, EntryContent.words(kind, content), fileName)
+                .strip();
+    }
+
+    /** The name that a file had on its student's device; nothing for entries without one. */
+    private String fileName(Optional<UUID> mediaId) {
+        return media.findAll(mediaId.stream().toList()).values().stream()
+                .map(MediaItem::name)
+                .findFirst()
+                .orElse("");
     }
 
     /** Stores what changed alone: a long text that is being typed gains and loses a word at a time. */

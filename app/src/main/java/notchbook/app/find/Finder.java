@@ -13,6 +13,9 @@ import notchbook.app.find.FindController.EntryHit;
 import notchbook.app.find.FindController.FindView;
 import notchbook.app.find.FindController.PlaceHit;
 import notchbook.app.find.FindController.PointHit;
+import notchbook.app.mark.OwnMarks;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.EntryContent;
@@ -48,9 +51,20 @@ class Finder {
     private final Entries entries;
     private final Syllabi syllabi;
     private final EntryWords words;
+    private final OwnMarks ownMarks;
+    private final Media media;
     private final SchoolClock clock;
 
-    Finder(Notebooks notebooks, Entries entries, Syllabi syllabi, EntryWords words, SchoolClock clock) {
+    Finder(
+            Notebooks notebooks,
+            Entries entries,
+            Syllabi syllabi,
+            EntryWords words,
+            OwnMarks ownMarks,
+            Media media,
+            SchoolClock clock) {
+        this.ownMarks = ownMarks;
+        this.media = media;
         this.notebooks = notebooks;
         this.entries = entries;
         this.syllabi = syllabi;
@@ -74,7 +88,7 @@ class Finder {
             return new FindView(List.of(), List.of(), List.of());
         }
         var shelf = shelf(reader);
-        return new FindView(points(shelf, query, typed), places(shelf, query), entries(reader, shelf, query));
+        return new FindView(points(shelf, query, typed), places(reader, shelf, query), entries(reader, shelf, query));
     }
 
     private Shelf shelf(Person reader) {
@@ -100,7 +114,7 @@ class Finder {
                 .toList();
     }
 
-    private static List<PlaceHit> places(Shelf shelf, Query query) {
+    private List<PlaceHit> places(Person reader, Shelf shelf, Query query) {
         var pages = shelf.pages().values().stream()
                 .filter(page -> query.matches(page.title()))
                 .sorted(comparing(Page::day).reversed())
@@ -119,24 +133,36 @@ class Finder {
                         "/n/" + section.notebookId() + "/s/" + section.id(),
                         section.title(),
                         shelf.byId().get(section.notebookId()).title()));
-        return Stream.concat(sections.limit(MOST_PLACES), pages.limit(MOST_PLACES))
+        var marks = ownMarks.of(reader).stream()
+                .filter(mark -> query.matches(mark.name()))
+                .map(mark -> new PlaceHit("/marks?kind=own-" + mark.id(), mark.name(), "A mark of your own"));
+        return Stream.of(sections.limit(MOST_PLACES), pages.limit(MOST_PLACES), marks)
+                .flatMap(found -> found)
                 .toList();
     }
 
     private List<EntryHit> entries(Person reader, Shelf shelf, Query query) {
         var ids = words.find(reader.id(), query, query.phrases().isEmpty() ? ASKED : ASKED_FOR_PHRASE);
         var live = entries.live(reader, ids).stream().collect(toMap(Entry::id, identity()));
+        var files = media.findAll(live.values().stream()
+                .flatMap(entry -> entry.mediaId().stream())
+                .toList());
         return ids.stream()
                 .filter(live::containsKey)
                 .map(live::get)
-                .filter(entry -> query.matches(EntryWords.text(entry.kind(), entry.caption(), entry.content())))
+                .filter(entry -> query.matches(text(entry, files)))
                 .sorted(comparing(Entry::madeAt).reversed())
                 .limit(MOST_ENTRIES)
-                .map(entry -> hit(shelf, entry, query))
+                .map(entry -> hit(shelf, entry, text(entry, files), query))
                 .toList();
     }
 
-    private EntryHit hit(Shelf shelf, Entry entry, Query query) {
+    private static String text(Entry entry, Map<UUID, MediaItem> files) {
+        var fileName = entry.mediaId().map(files::get).map(MediaItem::name).orElse("");
+        return EntryWords.text(entry.kind(), entry.caption(), fileName, entry.content());
+    }
+
+    private EntryHit hit(Shelf shelf, Entry entry, String words, Query query) {
         var page = shelf.pages().get(entry.place().pageId());
         var text = EntryContent.words(entry.kind(), entry.content());
         return new EntryHit(
@@ -145,8 +171,7 @@ class Finder {
                 shelf.notebookOf(page).id(),
                 entry.kind(),
                 EntryName.of(entry.kind(), entry.caption(), text),
-                Excerpt.of(EntryWords.text(entry.kind(), entry.caption(), entry.content()), query)
-                        .parts(),
+                Excerpt.of(words, query).parts(),
                 shelf.notebookOf(page).title() + " · " + page.title(),
                 clock.dayOf(entry.madeAt()));
     }

@@ -19,7 +19,7 @@ public class OwnMarks {
         this.store = store;
     }
 
-    List<OwnMark> of(Person reader) {
+    public List<OwnMark> of(Person reader) {
         return store.of(reader.id());
     }
 

@@ -71,6 +71,27 @@ class SectionPdfTest {
         }
     }
 
+    @Test
+    void setsCuesBesideTheNotesAndTheSummaryBelow() throws IOException {
+        var zones = List.of(
+                inZone("cues", "Why halve it?"), inZone("main", "There and back."), inZone("summary", "Time many echoes."));
+        var page = new SectionSheet.Page("Echo", LocalDate.of(2026, 11, 24), "Week 12", zones);
+        var sheet = new SectionSheet("Echoes", "Marlo Quist", "Physics", "version 1", List.of(page), List.of());
+        try (var pdf = Loader.loadPDF(SectionPdf.write(sheet))) {
+            var stripper = new PDFTextStripper();
+            stripper.setSortByPosition(true);
+            var text = stripper.getText(pdf).replaceAll("\\s+", " ");
+            assertThat(text).contains("Cues Notes", "In my own words Time many echoes.");
+            assertThat(text.indexOf("Why halve it?")).isLessThan(text.indexOf("Time many echoes."));
+        }
+    }
+
+    private static ZoneOfPage inZone(String key, String words) {
+        var text = new Document(List.of(new Paragraph(List.of(new Text(words, Set.of())))));
+        var entry = new Entry(new SectionSheet.Typed(text), "", SectionSheet.Width.FULL, List.of());
+        return new ZoneOfPage(Patterns.CUE_NOTES.zoneOf(key), List.of(entry));
+    }
+
     private static PDDocument pdf() throws IOException {
         var entries = List.of(
                 entry(new SectionSheet.Typed(new Document(List.of(new Paragraph(List.of(
