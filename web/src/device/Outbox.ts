@@ -7,6 +7,9 @@ import { type Act, type Change, DeviceStore, type Slice, type WaitingFile } from
 const PAUSE_MILLIS = 600;
 const RETRY_MILLIS = 3_000;
 
+/** Two frames: by then a key has been painted. */
+const PAINT_MILLIS = 32;
+
 export type OutboxState = {
   /** Entries that the server does not have yet, by id. */
   waiting: ReadonlyMap<string, Change>;
@@ -31,6 +34,7 @@ export class Outbox {
   private readonly store: DeviceStore;
   private timer?: ReturnType<typeof setTimeout>;
   private sendAt?: number;
+  private telling?: ReturnType<typeof setTimeout>;
   private isSending = false;
   private readonly tab = `tab-${newId()}`;
 
@@ -75,7 +79,7 @@ export class Outbox {
       turn: (before?.turn ?? 0) + 1,
       tab: this.tab,
     };
-    this.put(change);
+    this.put(change, !!before && work.kind === 'TYPED');
     this.sendSoon(PAUSE_MILLIS);
     return this.store.changes.put(change);
   }
@@ -249,8 +253,16 @@ export class Outbox {
     }, millis);
   }
 
-  private put(change: Change) {
-    this.set({ waiting: new Map(this.state.waiting).set(change.id, change) });
+  private put(change: Change, isTyping = false) {
+    const waiting = new Map(this.state.waiting).set(change.id, change);
+    if (isTyping) this.setAfterPaint({ waiting });
+    else this.set({ waiting });
+  }
+
+  /** What is typed is kept at once, but screens hear of it only when the key has been painted: typing goes first. */
+  private setAfterPaint(part: Partial<OutboxState>) {
+    this.state = { ...this.state, ...part };
+    this.telling ??= setTimeout(() => this.set({}), PAINT_MILLIS);
   }
 
   private take(id: string) {
@@ -260,6 +272,8 @@ export class Outbox {
   }
 
   private set(part: Partial<OutboxState>) {
+    clearTimeout(this.telling);
+    this.telling = undefined;
     this.state = { ...this.state, ...part };
     for (const listener of this.listeners) listener();
   }

@@ -38,6 +38,9 @@ class OpenedStore extends Dexie {
   }
 }
 
+/** Before any answer could have been given, in ms since 1970. */
+const LONG_AGO = 1;
+
 const store = new OpenedStore();
 const ID = 'opened';
 let timer: ReturnType<typeof setTimeout> | undefined;
@@ -48,12 +51,27 @@ export const opened: Persister = {
     clearTimeout(timer);
     timer = setTimeout(() => void store.clients.put({ id: ID, client }), PAUSE_MILLIS);
   },
-  restoreClient: async () => (await store.clients.get(ID))?.client,
+  restoreClient: async () => {
+    const kept = (await store.clients.get(ID))?.client;
+    return kept && stale(kept);
+  },
   removeClient: async () => {
     clearTimeout(timer);
     await store.clients.clear();
   },
 };
+
+/** What was kept is shown at once and asked for again, however lately it was kept: the server may know more. */
+const stale = (client: PersistedClient): PersistedClient => ({
+  ...client,
+  clientState: {
+    ...client.clientState,
+    queries: client.clientState.queries.map((query) => ({
+      ...query,
+      state: { ...query.state, dataUpdatedAt: LONG_AGO },
+    })),
+  },
+});
 
 /** Leaves nothing that was opened on this device; what waits to be sent stays until its owner signs in again. */
 export async function forgetOpened(): Promise<void> {

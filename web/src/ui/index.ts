@@ -3,6 +3,8 @@ export { Card, Empty } from './Card';
 export { Dialog } from './Dialog';
 export { ChoiceField, TextField, Trouble } from './Field';
 export { Heading } from './Heading';
+export { Menu, MenuItem } from './Menu';
+export { Radios } from './Radios';
 export {
   applyReading,
   chooseReading,

@@ -1,7 +1,6 @@
-import { DropdownMenu } from 'radix-ui';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, evidenceOf, offerUndo, Shape } from '../../ui';
+import { Button, evidenceOf, Menu, MenuItem, offerUndo, Shape } from '../../ui';
 import { isOf, type Marking } from '../mark';
 import { startDrag } from './dragging';
 import { EarlierDialog } from './EarlierDialog';
@@ -68,9 +67,9 @@ export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCo
       </Button>
       <Menu name="Mark all of it">
         {marking.choices.map((choice) => (
-          <Item key={choice.own?.id ?? choice.kind} onSelect={() => marking.toggle(entry.id, choice)}>
+          <MenuItem key={choice.own?.id ?? choice.kind} onSelect={() => marking.toggle(entry.id, choice)}>
             {own.some((mark) => isOf(mark, choice)) ? `Not ${choice.name.toLowerCase()}` : choice.name}
-          </Item>
+          </MenuItem>
         ))}
       </Menu>
       <span className="flex-1" />
@@ -82,16 +81,16 @@ export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCo
       </Button>
       <Menu name="Place">
         {WIDTHS.filter(([width]) => width !== entry.width).map(([width, name]) => (
-          <Item key={width} onSelect={() => acts.change(entry, { width })}>
+          <MenuItem key={width} onSelect={() => acts.change(entry, { width })}>
             {name}
-          </Item>
+          </MenuItem>
         ))}
         {others.map((other) => (
-          <Item key={other.key} onSelect={() => goTo(other.key)}>
+          <MenuItem key={other.key} onSelect={() => goTo(other.key)}>
             To “{other.title}”
-          </Item>
+          </MenuItem>
         ))}
-        {onCopyAcross && <Item onSelect={onCopyAcross}>Copy to the other page</Item>}
+        {onCopyAcross && <MenuItem onSelect={onCopyAcross}>Copy to the other page</MenuItem>}
       </Menu>
       <Button look="quiet" className={SMALL} onClick={() => setLookingBack(true)}>
         Earlier
@@ -107,33 +106,5 @@ export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCo
         Delete
       </Button>
     </div>
-  );
-}
-
-function Menu({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="min-h-[24px] rounded-md px-1.5 font-semibold text-petrol hover:underline">
-        {name} ▾
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Content
-        align="end"
-        sideOffset={4}
-        className="z-40 min-w-40 rounded-md border border-line bg-card p-1 text-[13px] text-ink shadow-lg"
-      >
-        {children}
-      </DropdownMenu.Content>
-    </DropdownMenu.Root>
-  );
-}
-
-function Item({ onSelect, children }: { onSelect: () => void; children: ReactNode }) {
-  return (
-    <DropdownMenu.Item
-      className="cursor-pointer rounded px-2.5 py-1 outline-none data-highlighted:bg-petrol-wash"
-      onSelect={onSelect}
-    >
-      {children}
-    </DropdownMenu.Item>
   );
 }

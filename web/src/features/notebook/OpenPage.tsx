@@ -148,11 +148,11 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     <div
       className={
         other
-          ? ''
+          ? 'lg:h-full'
           : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
       }
     >
-      <div>
+      <div className={other ? 'flex flex-col lg:h-full' : ''}>
         {isReviewing ? (
           <ReviewPanel
             page={page}
@@ -171,6 +171,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
             onTake={take}
             onBesideWanted={onBesideWanted}
             onCloseBeside={onCloseBeside}
+            isBeside={!!other}
             onReview={other ? undefined : () => review(true)}
           />
         )}

@@ -20,13 +20,26 @@ type Props = {
   onBesideWanted?: () => void;
   onCloseBeside?: () => void;
   onReview?: () => void;
+  /** Beside another page it scrolls alone. */
+  isBeside: boolean;
 };
 
 /** The page as a card of paper: its notched edge, its head, and its zones. */
-export function PageCard({ page, entries, chosen, last, into, onPage, onWrite, onTake, ...looks }: Props) {
+export function PageCard({
+  page,
+  entries,
+  chosen,
+  last,
+  into,
+  onPage,
+  onWrite,
+  onTake,
+  isBeside,
+  ...looks
+}: Props) {
   return (
     <article
-      className="paper flex min-h-[calc(100vh-8.5rem)] flex-col rounded-b-md shadow-[0_2px_14px_rgb(23_38_45/10%)]"
+      className={`paper flex flex-col ${isBeside ? 'lg:min-h-0 lg:flex-1 lg:overflow-y-auto' : 'min-h-[calc(100vh-8.5rem)]'} rounded-b-md shadow-[0_2px_14px_rgb(23_38_45/10%)]`}
       style={paperStyle(page.paper)}
       data-lines={page.paper.lines}
       data-tint={page.paper.tint}

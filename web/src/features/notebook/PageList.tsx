@@ -1,8 +1,7 @@
-import { DropdownMenu } from 'radix-ui';
-import { type DragEvent, type ReactNode, useState } from 'react';
+import { type DragEvent, useState } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { dayName, Empty, plural } from '../../ui';
+import { dayName, Empty, Menu, MenuItem, plural } from '../../ui';
 import { keepOrder, keptOrder, ORDERS, type Order, pagesInOrder } from './pageOrder';
 import { SectionPicker } from './SectionPicker';
 import type { NotebookActs } from './useNotebookActs';
@@ -122,36 +121,14 @@ function PageRow({ page, at, count, isOwnOrder, notebook, onMove, onDropped, onA
           {page.entries === 0 ? 'empty' : plural(page.entries, 'entry', 'entries')}
         </span>
       </Link>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger
-          className="min-h-[24px] rounded px-1.5 text-petrol hover:underline"
-          aria-label={`What to do with ${page.title}`}
-        >
-          ▾
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Content
-          align="end"
-          className="z-40 min-w-44 rounded-md border border-line bg-card p-1 text-ink shadow-lg"
-        >
-          {isOwnOrder && at > 0 && <Item onSelect={() => onMove(at - 1)}>Up</Item>}
-          {isOwnOrder && at < count - 1 && <Item onSelect={() => onMove(at + 1)}>Down</Item>}
-          <Item onSelect={() => onAsk(false)}>Move to another section…</Item>
-          <Item onSelect={() => onAsk(true)}>Copy to a section…</Item>
-          <Item onSelect={onDelete}>Delete</Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Root>
+      <Menu name="" label={`What to do with ${page.title}`}>
+        {isOwnOrder && at > 0 && <MenuItem onSelect={() => onMove(at - 1)}>Up</MenuItem>}
+        {isOwnOrder && at < count - 1 && <MenuItem onSelect={() => onMove(at + 1)}>Down</MenuItem>}
+        <MenuItem onSelect={() => onAsk(false)}>Move to another section…</MenuItem>
+        <MenuItem onSelect={() => onAsk(true)}>Copy to a section…</MenuItem>
+        <MenuItem onSelect={onDelete}>Delete</MenuItem>
+      </Menu>
     </li>
-  );
-}
-
-function Item({ onSelect, children }: { onSelect: () => void; children: ReactNode }) {
-  return (
-    <DropdownMenu.Item
-      className="cursor-pointer rounded px-2.5 py-1.5 outline-none data-highlighted:bg-petrol-wash"
-      onSelect={onSelect}
-    >
-      {children}
-    </DropdownMenu.Item>
   );
 }
 

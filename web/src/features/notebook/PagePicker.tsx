@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Dialog, dayName } from '../../ui';
-import { contentsQuery, notebooksQuery, useNotebook } from './queries';
+import { NotebookChoice } from './NotebookChoice';
+import { contentsQuery, useNotebook } from './queries';
 
 type Props = { title: string; notIn: string; onPick: (page: string) => void; onClose: () => void };
 
@@ -10,7 +11,6 @@ export function PagePicker({ title, notIn, onPick, onClose }: Props) {
   const here = useNotebook()?.id ?? '';
   const [notebook, setNotebook] = useState(here);
   const [typed, setTyped] = useState('');
-  const all = useQuery(notebooksQuery).data ?? [];
   const contents = useQuery({ ...contentsQuery(notebook), enabled: !!notebook }).data;
   const sectionOf = new Map(contents?.sections.map((section) => [section.id, section]));
   const found = (contents?.pages ?? [])
@@ -30,18 +30,7 @@ export function PagePicker({ title, notIn, onPick, onClose }: Props) {
           onChange={(event) => setTyped(event.target.value)}
           onKeyDown={(event) => event.key === 'Enter' && found[0] && onPick(found[0].id)}
         />
-        <select
-          aria-label="Notebook"
-          value={notebook}
-          className="min-h-9 max-w-40 rounded-md border border-line bg-card px-2"
-          onChange={(event) => setNotebook(event.target.value)}
-        >
-          {all.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.title}
-            </option>
-          ))}
-        </select>
+        <NotebookChoice value={notebook} onChoose={setNotebook} className="max-w-40" />
       </div>
       <ul className="mt-2 max-h-[50vh] overflow-auto">
         {found.map((page) => (

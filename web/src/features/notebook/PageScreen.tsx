@@ -50,7 +50,7 @@ function TwoPages({ first, second, onClose }: { first: string; second: string; o
       ].map(({ page, other }) => (
         <div
           key={page.id}
-          className={`relative min-w-0 rounded-lg lg:h-[calc(100vh-4.25rem)] lg:overflow-y-auto ${
+          className={`relative min-w-0 rounded-lg lg:h-[calc(100vh-4.25rem)] ${
             page.id === active ? 'outline-2 outline-petrol' : ''
           }`}
           onFocusCapture={() => setActive(page.id)}

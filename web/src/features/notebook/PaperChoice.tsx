@@ -1,3 +1,4 @@
+import { Radios } from '../../ui';
 import { LINES, type Paper, TINTS } from './paper';
 
 const SPACINGS_MM = [5, 6, 7, 8, 10, 12];
@@ -8,7 +9,6 @@ export function PaperChoice({ paper, onChoose }: { paper: Paper; onChoose: (pape
     <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line pt-3">
       <h3 className="text-[15px]">Paper</h3>
       <Radios
-        name="lines"
         label="Lines"
         values={LINES}
         value={paper.lines}
@@ -31,44 +31,11 @@ export function PaperChoice({ paper, onChoose }: { paper: Paper; onChoose: (pape
         </label>
       )}
       <Radios
-        name="tint"
         label="Tint"
         values={TINTS}
         value={paper.tint}
         onChoose={(tint) => onChoose({ ...paper, tint })}
       />
     </div>
-  );
-}
-
-function Radios<Value extends string>({
-  name,
-  label,
-  values,
-  value,
-  onChoose,
-}: {
-  name: string;
-  label: string;
-  values: Record<Value, string>;
-  value: Value;
-  onChoose: (value: Value) => void;
-}) {
-  return (
-    <fieldset className="flex flex-wrap gap-x-3">
-      <legend className="sr-only">{label}</legend>
-      {(Object.entries(values) as [Value, string][]).map(([one, words]) => (
-        <label key={one} className="flex min-h-8 items-center gap-1.5">
-          <input
-            type="radio"
-            name={name}
-            className="h-4 w-4 accent-petrol"
-            checked={one === value}
-            onChange={() => onChoose(one)}
-          />
-          {words}
-        </label>
-      ))}
-    </fieldset>
   );
 }

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Dialog } from '../../ui';
-import { contentsQuery, notebooksQuery, useNotebook } from './queries';
+import { NotebookChoice } from './NotebookChoice';
+import { contentsQuery, useNotebook } from './queries';
 import { inOrder } from './sections';
 
 type Props = { title: string; onPick: (section: string, title: string) => void; onClose: () => void };
@@ -10,22 +11,10 @@ type Props = { title: string; onPick: (section: string, title: string) => void; 
 export function SectionPicker({ title, onPick, onClose }: Props) {
   const here = useNotebook()?.id ?? '';
   const [notebook, setNotebook] = useState(here);
-  const all = useQuery(notebooksQuery).data ?? [];
   const sections = useQuery({ ...contentsQuery(notebook), enabled: !!notebook }).data?.sections ?? [];
   return (
     <Dialog title={title} onClose={onClose}>
-      <select
-        aria-label="Notebook"
-        value={notebook}
-        className="mb-2 min-h-9 w-full rounded-md border border-line bg-card px-2"
-        onChange={(event) => setNotebook(event.target.value)}
-      >
-        {all.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.title}
-          </option>
-        ))}
-      </select>
+      <NotebookChoice value={notebook} onChoose={setNotebook} className="mb-2 w-full" />
       <ul className="max-h-[50vh] overflow-auto">
         {inOrder(sections).map(({ section, depth }) => (
           <li key={section.id} style={{ paddingLeft: `${depth * 18}px` }}>

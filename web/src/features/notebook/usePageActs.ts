@@ -29,20 +29,23 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       entries: now.entries.map((one) => (one.id === id ? { ...one, ...part } : one)),
     }));
 
-  const keep = (entry: Shown, part: Part) =>
-    outbox.keep({
+  const keep = (entry: Shown, part: Part) => {
+    // What is on the device may be newer, by a key or two, than what the screen was drawn from.
+    const now = outbox.snapshot().waiting.get(entry.id) ?? entry;
+    return outbox.keep({
       id: entry.id,
       pageId: page.id,
-      zone: entry.zone,
-      beside: entry.beside,
-      copiedFrom: entry.copiedFrom,
-      kind: entry.kind,
-      content: entry.content,
-      mediaId: entry.mediaId,
-      caption: entry.caption,
-      width: entry.width,
+      zone: now.zone,
+      beside: now.beside,
+      copiedFrom: now.copiedFrom,
+      kind: now.kind,
+      content: now.content,
+      mediaId: now.mediaId,
+      caption: now.caption,
+      width: now.width,
       ...part,
     });
+  };
   const make = (kind: 'TYPED' | 'INK', content: unknown, into = zone, beside?: string, caption = '') => {
     const id = newId();
     outbox.keep({ id, pageId: page.id, zone: into, beside, kind, content, caption, width: 'FULL' });

@@ -1,5 +1,14 @@
 import { useState } from 'react';
-import { chooseReading, Dialog, FONTS, keptReading, LEADINGS, type Reading, SIZES_PX } from '../../ui';
+import {
+  chooseReading,
+  Dialog,
+  FONTS,
+  keptReading,
+  LEADINGS,
+  Radios,
+  type Reading,
+  SIZES_PX,
+} from '../../ui';
 
 /** How typed text looks on this device: its size, its lines, its letters. */
 export function ReadingDialog({ onClose }: { onClose: () => void }) {
@@ -11,57 +20,30 @@ export function ReadingDialog({ onClose }: { onClose: () => void }) {
   };
   return (
     <Dialog title="How text looks" onClose={onClose}>
-      <Choices
+      <Radios
         label="Size"
-        values={SIZES_PX.map((size): [string, string] => [String(size), `${size}`])}
+        isLabelled
+        values={Object.fromEntries(SIZES_PX.map((size) => [size, `${size}`]))}
         value={String(reading.sizePx)}
         onChoose={(size) => choose({ sizePx: Number(size) })}
       />
-      <Choices
+      <Radios
         label="Lines"
-        values={Object.entries(LEADINGS)}
+        isLabelled
+        values={LEADINGS as Record<string, string>}
         value={String(reading.leading)}
         onChoose={(leading) => choose({ leading: Number(leading) })}
       />
-      <Choices
+      <Radios
         label="Letters"
-        values={Object.entries(FONTS).map(([font, { name }]): [string, string] => [font, name])}
+        isLabelled
+        values={{ hyperlegible: FONTS.hyperlegible.name, serif: FONTS.serif.name }}
         value={reading.font}
-        onChoose={(font) => choose({ font: font as Reading['font'] })}
+        onChoose={(font) => choose({ font })}
       />
       <p className="prose mt-3 border-t border-line pt-3">
         An echo is a reflected sound. The sound goes there and back, so the distance is half of speed × time.
       </p>
     </Dialog>
-  );
-}
-
-function Choices({
-  label,
-  values,
-  value,
-  onChoose,
-}: {
-  label: string;
-  values: [string, string][];
-  value: string;
-  onChoose: (value: string) => void;
-}) {
-  return (
-    <fieldset className="mb-2 flex flex-wrap items-center gap-x-3">
-      <legend className="float-left mr-2 w-16 font-semibold">{label}</legend>
-      {values.map(([one, words]) => (
-        <label key={one} className="flex min-h-8 items-center gap-1.5">
-          <input
-            type="radio"
-            name={label}
-            className="h-4 w-4 accent-petrol"
-            checked={one === value}
-            onChange={() => onChoose(one)}
-          />
-          {words}
-        </label>
-      ))}
-    </fieldset>
   );
 }

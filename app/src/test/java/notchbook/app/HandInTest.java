@@ -71,12 +71,20 @@ class HandInTest extends AppTest {
                 .get(1);
         var path = "/api/pages/" + desk.page().id() + "/pattern";
         browser.send(school.student, "PUT", path, cueNotes.toString());
-        var body = "{'baseVersion':0,'pageId':'%s','zone':'cues','kind':'TYPED','content':%s,'caption':'','width':'FULL'}"
-                .formatted(desk.page().id(), School.doc("Why?"));
+        var body =
+                "{'baseVersion':0,'pageId':'%s','zone':'cues','kind':'TYPED','content':%s,'caption':'','width':'FULL'}"
+                        .formatted(desk.page().id(), School.doc("Why?"));
         browser.send(school.student, "PUT", "/api/entries/" + UUID.randomUUID(), body);
         var version = sealed(true);
-        browser.send(school.student, "PUT", path, "{'name':'Other','zones':[{'key':'x','role':'BOX','title':'X','prompt':'','kinds':[]}]}");
-        var page = browser.get(school.teacher, "/api/hand-ins/" + version).json().path("pages").get(0);
+        browser.send(
+                school.student,
+                "PUT",
+                path,
+                "{'name':'Other','zones':[{'key':'x','role':'BOX','title':'X','prompt':'','kinds':[]}]}");
+        var page = browser.get(school.teacher, "/api/hand-ins/" + version)
+                .json()
+                .path("pages")
+                .get(0);
         assertThat(page.path("pattern").path("name").asString()).isEqualTo("Cue notes");
         assertThat(page.path("entries").get(0).path("zone").asString()).isEqualTo("cues");
     }

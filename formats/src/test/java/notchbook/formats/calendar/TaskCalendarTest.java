@@ -22,7 +22,10 @@ class TaskCalendarTest {
     void writesATaskAsADayThatBlocksNoTime() throws Exception {
         var event = events(task("Bring the lens kit")).getFirst();
         assertThat(event.toString())
-                .contains("DTSTART;VALUE=DATE:20261127", "TRANSP:TRANSPARENT", "UID:00000000-0000-0000-0000-000000000001");
+                .contains(
+                        "DTSTART;VALUE=DATE:20261127",
+                        "TRANSP:TRANSPARENT",
+                        "UID:00000000-0000-0000-0000-000000000001");
     }
 
     @ParameterizedTest
@@ -37,7 +40,10 @@ class TaskCalendarTest {
     void bringsAnyWordsThroughAndLetsNoneBreakOut(String words) throws Exception {
         var events = events(task(words));
         assertThat(events).hasSize(1);
-        assertThat(events.getFirst().<Property>getProperty("SUMMARY").orElseThrow().getValue())
+        assertThat(events.getFirst()
+                        .<Property>getProperty("SUMMARY")
+                        .orElseThrow()
+                        .getValue())
                 .isEqualTo(words);
     }
 

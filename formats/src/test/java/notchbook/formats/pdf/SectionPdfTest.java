@@ -74,7 +74,9 @@ class SectionPdfTest {
     @Test
     void setsCuesBesideTheNotesAndTheSummaryBelow() throws IOException {
         var zones = List.of(
-                inZone("cues", "Why halve it?"), inZone("main", "There and back."), inZone("summary", "Time many echoes."));
+                inZone("cues", "Why halve it?"),
+                inZone("main", "There and back."),
+                inZone("summary", "Time many echoes."));
         var page = new SectionSheet.Page("Echo", LocalDate.of(2026, 11, 24), "Week 12", zones);
         var sheet = new SectionSheet("Echoes", "Marlo Quist", "Physics", "version 1", List.of(page), List.of());
         try (var pdf = Loader.loadPDF(SectionPdf.write(sheet))) {

@@ -1,0 +1,36 @@
+import { useId } from 'react';
+
+/** A choice of a few, all of them in sight. */
+export function Radios<Value extends string>({
+  label,
+  values,
+  value,
+  onChoose,
+  isLabelled = false,
+}: {
+  label: string;
+  values: Record<Value, string>;
+  value: Value;
+  onChoose: (value: Value) => void;
+  /** Whether the label is shown, and not only read out. */
+  isLabelled?: boolean;
+}) {
+  const name = useId();
+  return (
+    <fieldset className="flex flex-wrap items-center gap-x-3">
+      <legend className={isLabelled ? 'float-left mr-2 w-16 font-semibold' : 'sr-only'}>{label}</legend>
+      {(Object.entries(values) as [Value, string][]).map(([one, words]) => (
+        <label key={one} className="flex min-h-8 items-center gap-1.5">
+          <input
+            type="radio"
+            name={name}
+            className="h-4 w-4 accent-petrol"
+            checked={one === value}
+            onChange={() => onChoose(one)}
+          />
+          {words}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
