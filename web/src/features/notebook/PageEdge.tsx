@@ -14,7 +14,7 @@ export function PageEdge({ slots, entries, chosen, acts }: Props) {
   return (
     <ul
       aria-label="Edge of the page: points of the syllabus"
-      className="no-scrollbar flex overflow-x-auto rounded-t-lg border-t border-line px-1 sm:px-7"
+      className="no-scrollbar flex shrink-0 overflow-x-auto rounded-t-lg border-t border-line px-1 sm:px-7"
     >
       {slots.map((slot) => (
         <li key={slot.id} className="min-w-[45px] flex-1">
