@@ -129,7 +129,9 @@ class EntryWords {
 
     /** What an entry can be found by: its caption, its words, and the name of its file. */
     static String text(EntryKind kind, String caption, String fileName, String content) {
-        return String.join("\n", caption, EntryContent.words(kind, content), fileName)
+        // The words of a file's name are held together by dots and dashes.
+        var named = fileName.replaceAll("[._-]+", " ");
+        return String.join("\n", caption, EntryContent.words(kind, content), named)
                 .strip();
     }
 
