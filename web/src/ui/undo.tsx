@@ -1,5 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { Button } from './Button';
+import { isTyping } from './useKeys';
 
 type Offer = { words: string; undo: () => unknown };
 
@@ -32,9 +33,6 @@ const subscribe = (listener: () => void) => {
   listeners.add(listener);
   return () => listeners.delete(listener);
 };
-
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA)$/.test(target.tagName));
 
 /** What was done last and the way to take it back; Ctrl Z does the same while nothing is typed. */
 export function UndoBar() {

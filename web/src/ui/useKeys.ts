@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 
-const isTyping = (target: EventTarget | null) =>
+/** Whether keys go into something that is typed into. */
+export const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) &&
   !(target instanceof HTMLInputElement && /^(checkbox|radio|range|button)$/.test(target.type));

@@ -1,21 +1,13 @@
-import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, unwrap } from '../../api';
 import { Dialog } from '../../ui';
 import { HitRow } from './HitRow';
 import { type Hit, hitsOf } from './hits';
+import { findQuery } from './queries';
 
 /** How long the fingers rest before the server is asked. */
 const PAUSE_MILLIS = 120;
-
-const findQuery = (words: string) =>
-  queryOptions({
-    queryKey: ['find', words],
-    queryFn: () => unwrap(api.GET('/api/find', { params: { query: { words } } })),
-    enabled: words.trim() !== '',
-    placeholderData: keepPreviousData,
-  });
 
 /** One box over everything of one's own: points, pages, sections and the words of entries, from any screen. */
 export function FindBox({ onClose }: { onClose: () => void }) {

@@ -1,1 +1,2 @@
 export { FindBox } from './FindBox';
+export { findQuery } from './queries';

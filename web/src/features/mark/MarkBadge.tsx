@@ -1,7 +1,5 @@
 import type { Choice } from './choices';
-import { SHAPES } from './shapes';
-
-const LETTERS = { KEY: 'K', QUESTION: '?', TASK: '', OWN: '' } as const;
+import { LETTERS, SHAPES } from './shapes';
 
 export const BADGE_LOOKS = {
   KEY: 'bg-brass text-card',

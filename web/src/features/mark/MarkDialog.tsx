@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, unwrap } from '../../api';
 import { Button, Dialog, evidenceOf, Shape, TextField } from '../../ui';
+import { findQuery } from '../find';
 import { type Choice, choiceOf } from './choices';
 import { MarkBadge } from './MarkBadge';
 import type { Mark } from './queries';
@@ -75,11 +75,7 @@ function TaskFields({ mark, onChange }: { mark: Mark; onChange: (mark: Mark) => 
 function Answering({ mark, onChange }: { mark: Mark; onChange: (mark: Mark) => void }) {
   const [sentence, setSentence] = useState(mark.answer ?? '');
   const [looked, setLooked] = useState('');
-  const found = useQuery({
-    queryKey: ['find', looked],
-    queryFn: () => unwrap(api.GET('/api/find', { params: { query: { words: looked } } })),
-    enabled: looked.trim().length > 1,
-  }).data;
+  const found = useQuery(findQuery(looked)).data;
   return (
     <>
       <TextField

@@ -12,3 +12,6 @@ export const SHAPES: Record<OwnMark['shape'], { name: string; path: string }> = 
   PEAK: { name: 'peak', path: 'M1 12 5 4l2.200 4L9.500 2 13 12z' },
   STEP: { name: 'step', path: 'M1.500 12.500v-4h3.700v-3.500h3.600V1.500h3.700v11z' },
 };
+
+/** What stands in the sign of a mark that everybody has; a task is a box to tick. */
+export const LETTERS = { KEY: 'K', QUESTION: '?', TASK: '', OWN: '' } as const;

@@ -1,8 +1,6 @@
 import { type Choice, isOpen, stateOf } from './choices';
 import type { Mark } from './queries';
-import { SHAPES } from './shapes';
-
-const LETTERS = { KEY: 'K', QUESTION: '?', TASK: '', OWN: '' } as const;
+import { LETTERS, SHAPES } from './shapes';
 
 /** The sign of a mark within a text, which is not React's: pressing it opens the mark. */
 export function signElement(mark: Mark, choice: Choice, onOpen: () => void): HTMLElement {

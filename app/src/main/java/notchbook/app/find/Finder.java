@@ -18,8 +18,6 @@ import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryContent;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -164,13 +162,13 @@ class Finder {
 
     private EntryHit hit(Shelf shelf, Entry entry, String words, Query query) {
         var page = shelf.pages().get(entry.place().pageId());
-        var text = EntryContent.words(entry.kind(), entry.content());
+        var text = entry.words();
         return new EntryHit(
                 entry.id(),
                 page.id(),
                 shelf.notebookOf(page).id(),
                 entry.kind(),
-                EntryName.of(entry.kind(), entry.caption(), text),
+                entry.name(),
                 Excerpt.of(words, query).parts(),
                 shelf.notebookOf(page).title() + " · " + page.title(),
                 clock.dayOf(entry.madeAt()));

@@ -11,8 +11,6 @@ import notchbook.app.calendar.SchoolYears;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryContent;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Page;
 import notchbook.app.notebook.SectionContents;
 import notchbook.app.people.Person;
@@ -135,8 +133,7 @@ class Freezer {
                         .toList(),
                 section.entries().stream()
                         .filter(entry -> reflection.choices().contains(entry.id()))
-                        .map(entry -> EntryName.of(
-                                entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content())))
+                        .map(entry -> entry.name())
                         .toList());
     }
 

@@ -13,8 +13,6 @@ import notchbook.app.mark.Marks;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryContent;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Page;
 import notchbook.app.notebook.SectionContents;
 import notchbook.app.reflection.Reflection;
@@ -95,14 +93,7 @@ class SectionChecks {
                         // A note beside another entry needs no notch of its own; an empty one is still to be seen to.
                         .filter(entry -> entry.place().beside().isEmpty() || entry.isEmpty())
                         .map(entry -> new SectionWork.EntryWork(
-                                entry.id(),
-                                EntryName.of(
-                                        entry.kind(),
-                                        entry.caption(),
-                                        EntryContent.words(entry.kind(), entry.content())),
-                                entry.kind().evidence(),
-                                entry.isEmpty(),
-                                entry.notches()))
+                                entry.id(), entry.name(), entry.kind().evidence(), entry.isEmpty(), entry.notches()))
                         .toList(),
                 Gap.in(
                         page.pattern(),
@@ -110,7 +101,7 @@ class SectionChecks {
                                 .map(entry -> new ZoneContent(
                                         entry.place().zone(),
                                         entry.kind().evidence(),
-                                        Words.count(EntryContent.words(entry.kind(), entry.content())),
+                                        Words.count(entry.words()),
                                         entry.isEmpty()))
                                 .toList()));
     }

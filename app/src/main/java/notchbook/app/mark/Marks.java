@@ -16,9 +16,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryKind;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -141,7 +139,6 @@ public class Marks {
                 .filter(passage -> entry.kind() == EntryKind.TYPED)
                 .flatMap(passage ->
                         Passages.of(DocumentJson.read(entry.content())).find(passage))
-                .orElseGet(() ->
-                        EntryName.of(entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content())));
+                .orElseGet(() -> entry.name());
     }
 }

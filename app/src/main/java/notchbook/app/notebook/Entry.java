@@ -25,6 +25,16 @@ public record Entry(
         Optional<UUID> copiedFrom,
         Set<UUID> notches) {
 
+    /** Its typed words; none for other kinds. */
+    public String words() {
+        return EntryContent.words(kind, content);
+    }
+
+    /** The name by which its student knows it. */
+    public String name() {
+        return EntryName.of(kind, caption, words());
+    }
+
     boolean saysTheSameAs(Entry other) {
         return content.equals(other.content)
                 && caption.equals(other.caption)

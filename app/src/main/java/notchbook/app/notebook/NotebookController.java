@@ -154,8 +154,7 @@ class NotebookController {
                     var entry = found.get(i);
                     var page = pageOf.get(entry.place().pageId());
                     var day = clock.dayOf(entry.madeAt());
-                    var name = EntryName.of(
-                            entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
+                    var name = entry.name();
                     return new FoundView(
                             shown.get(i),
                             name,

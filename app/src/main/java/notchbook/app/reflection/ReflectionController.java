@@ -7,9 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryKind;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
@@ -88,14 +86,7 @@ class ReflectionController {
                         .toList(),
                 sheet.answers(),
                 made.stream()
-                        .map(entry -> new WorkView(
-                                entry.id(),
-                                entry.place().pageId(),
-                                entry.kind(),
-                                EntryName.of(
-                                        entry.kind(),
-                                        entry.caption(),
-                                        EntryContent.words(entry.kind(), entry.content()))))
+                        .map(entry -> new WorkView(entry.id(), entry.place().pageId(), entry.kind(), entry.name()))
                         .toList(),
                 sheet.choices(),
                 reflections.topicsOf(notebook, calendarWeek, made).stream()

@@ -11,9 +11,7 @@ import notchbook.app.coverage.Coverages;
 import notchbook.app.mark.EntryMark;
 import notchbook.app.mark.Marks;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryKind;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -119,7 +117,7 @@ class Reviews {
     }
 
     private static String name(Entry entry) {
-        return EntryName.of(entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
+        return entry.name();
     }
 
     private Notebook notebookOf(Person reader, Page page) {

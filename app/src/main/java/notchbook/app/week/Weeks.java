@@ -16,8 +16,6 @@ import notchbook.app.calendar.SchoolYears;
 import notchbook.app.coverage.Coverages;
 import notchbook.app.mark.Marks;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryContent;
-import notchbook.app.notebook.EntryName;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
@@ -60,7 +58,7 @@ class Weeks {
 
     private record Made(Notebook notebook, Entry entry, LocalDate day) {
         String name() {
-            return EntryName.of(entry.kind(), entry.caption(), EntryContent.words(entry.kind(), entry.content()));
+            return entry.name();
         }
 
         /** A note beside another entry belongs to that one, and needs no line and no notch of its own. */
