@@ -3,6 +3,8 @@ package notchbook.app;
 import static java.util.stream.Collectors.joining;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigInteger;
+import java.security.SecureRandom;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.notebook.EntryWidth;
@@ -18,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 class FindTest extends AppTest {
     /** A word that no other test writes, so that what is found is this test's own. */
     private final String mine =
-            "zq" + UUID.randomUUID().toString().substring(0, 8).replaceAll("\\d", "x");
+            "zq" + new BigInteger(60, new SecureRandom()).toString(36).replaceAll("\\d", "x");
 
     private School.Desk desk;
 
