@@ -1,12 +1,20 @@
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { VitePWA } from 'vite-plugin-pwa';
+import { viteStaticCopy } from 'vite-plugin-static-copy';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [
     react(),
     tailwind(),
+    // What the PDF reader fetches for rare letters, fonts and pictures.
+    viteStaticCopy({
+      targets: ['cmaps', 'standard_fonts', 'wasm'].map((folder) => ({
+        src: `node_modules/pdfjs-dist/${folder}/*`,
+        dest: `pdf/${folder}`,
+      })),
+    }),
     VitePWA({
       // A new version waits until every tab of the old one is closed: nobody is taken away from a page.
       registerType: 'prompt',
@@ -25,7 +33,8 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,mjs,css,html,svg,woff2}'],
+        globIgnores: ['pdf/**'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],

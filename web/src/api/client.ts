@@ -17,7 +17,7 @@ export class Problem extends Error {
 
 const OTHERWISE = 'This did not work. Check the network and try once more.';
 
-function cookie(name: string): string {
+export function cookie(name: string): string {
   const found = document.cookie.split('; ').find((one) => one.startsWith(`${name}=`));
   return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
 }
@@ -44,19 +44,6 @@ export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
 export function problem(status: number, body: unknown): Problem {
   const fields = typeof body === 'object' && body !== null ? (body as Record<string, unknown>) : {};
   return new Problem(status, typeof fields.detail === 'string' ? fields.detail : OTHERWISE, fields);
-}
-
-export type Outgoing = { id: string; blob: Blob; name: string; isCutOff?: boolean };
-
-/** Sends a file under an id of our own making, so that it can be sent again when no answer came. */
-export async function sendFile({ id, blob, name, isCutOff = false }: Outgoing): Promise<Api['MediaView']> {
-  const form = new FormData();
-  form.append('file', blob, name);
-  const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const response = await fetch(`/api/media/${id}?cutOff=${isCutOff}`, { method: 'PUT', body: form, headers });
-  const body = await response.json().catch(() => ({}));
-  if (!response.ok) throw problem(response.status, body);
-  return body;
 }
 
 /** Sends a file to be read as typed text; nothing of it is kept there. */

@@ -1,1 +1,2 @@
-export { type Api, api, type Outgoing, Problem, readFileText, sendAct, sendFile, unwrap } from './client';
+export { type Api, api, Problem, readFileText, sendAct, unwrap } from './client';
+export { type Outgoing, sendFile } from './sendFile';

@@ -17,6 +17,8 @@ export type OutboxState = {
   acts: number;
   isOffline: boolean;
   lastKept?: number;
+  /** A large file on its way, and how much of it is there, from 0 to 1. */
+  sending?: { name: string; share: number };
   /** What the server refused or what was kept twice, in words for the student. */
   messages: readonly string[];
 };
@@ -36,6 +38,7 @@ export class Outbox {
   private sendAt?: number;
   private telling?: ReturnType<typeof setTimeout>;
   private isSending = false;
+  private isCarrying = false;
   private readonly tab = `tab-${newId()}`;
 
   constructor(
@@ -85,10 +88,16 @@ export class Outbox {
   }
 
   /** Keeps an entry together with its picture or sound. */
-  async keepWithFile(work: Omit<Work, 'mediaId' | 'content'>, file: Omit<WaitingFile, 'id'>): Promise<void> {
+  async keepWithFile(work: Omit<Work, 'mediaId'>, file: Omit<WaitingFile, 'id'>): Promise<void> {
     const mediaId = newId();
-    await this.store.files.put({ id: mediaId, ...file });
-    await this.keep({ ...work, mediaId, content: {} });
+    try {
+      await this.store.files.put({ id: mediaId, ...file });
+    } catch {
+      const full = `There is no room for “${file.name}” on this device. Free some space and add it again.`;
+      this.set({ messages: [...this.state.messages, full] });
+      return;
+    }
+    await this.keep({ ...work, mediaId });
     this.sendSoon(0);
   }
 
@@ -118,6 +127,7 @@ export class Outbox {
       pageId: first.pageId,
       zone: first.zone,
       kind: 'RECORDING',
+      content: {},
       caption: '',
       width: 'FULL',
     } as const;
@@ -139,12 +149,15 @@ export class Outbox {
   async send(): Promise<void> {
     if (this.isSending) return;
     this.isSending = true;
+    this.carryFiles();
     try {
-      for (const change of [...this.state.waiting.values()]) await this.sendOne(change);
-      // An entry has to be there before something can be done to it.
-      for (const act of await this.ownActs()) await this.sendOneAct(act);
-      this.set({ isOffline: false });
-      if (this.state.waiting.size > 0 || this.state.acts > 0) this.sendSoon(PAUSE_MILLIS);
+      const carried = new Set(await this.store.files.toCollection().primaryKeys());
+      const ready = () => [...this.state.waiting.values()].filter((one) => !carried.has(one.mediaId ?? ''));
+      const changes = ready();
+      for (const change of changes) await this.sendOne(change);
+      const acts = await this.sendActs();
+      if (changes.length + acts > 0) this.set({ isOffline: false });
+      if (ready().length > 0) this.sendSoon(PAUSE_MILLIS);
     } catch {
       this.set({ isOffline: true });
       this.sendSoon(RETRY_MILLIS);
@@ -153,9 +166,48 @@ export class Outbox {
     }
   }
 
+  /** Gives how many acts were sent. An entry has to be there before something can be done to it: what comes later waits. */
+  private async sendActs(): Promise<number> {
+    let sent = 0;
+    for (const act of await this.ownActs()) {
+      if ([...this.state.waiting.keys()].some((id) => act.path.includes(id))) break;
+      await this.sendOneAct(act);
+      sent += 1;
+    }
+    return sent;
+  }
+
+  /** Files go beside everything else, one after the other: what is typed meanwhile does not wait for them. */
+  private async carryFiles(): Promise<void> {
+    if (this.isCarrying) return;
+    this.isCarrying = true;
+    try {
+      for (const change of [...this.state.waiting.values()]) await this.carryFile(change);
+    } catch {
+      this.set({ isOffline: true });
+      this.sendSoon(RETRY_MILLIS);
+    } finally {
+      this.isCarrying = false;
+      this.set({ sending: undefined });
+    }
+  }
+
+  private async carryFile(change: Change): Promise<void> {
+    const file = change.mediaId ? await this.store.files.get(change.mediaId) : undefined;
+    if (!file) return;
+    try {
+      await sendFile(file, (share) => this.set({ sending: { name: file.name, share } }));
+      await this.store.files.delete(file.id);
+      this.set({ isOffline: false, sending: undefined });
+      this.sendSoon(0);
+    } catch (error) {
+      if (!isRefused(error)) throw error;
+      await this.refuse(change, error);
+    }
+  }
+
   private async sendOne(change: Change): Promise<void> {
     try {
-      await this.sendItsFile(change);
       const { id, turn: _turn, tab: _tab, ...body } = change;
       const kept = await unwrap(api.PUT('/api/entries/{id}', { params: { path: { id } }, body }));
       this.versions.set(id, kept.version);
@@ -184,13 +236,6 @@ export class Outbox {
 
   private async countActs(): Promise<void> {
     this.set({ acts: await this.store.acts.where({ tab: this.tab }).count() });
-  }
-
-  private async sendItsFile(change: Change): Promise<void> {
-    const file = change.mediaId ? await this.store.files.get(change.mediaId) : undefined;
-    if (!file) return;
-    await sendFile(file);
-    await this.store.files.delete(file.id);
   }
 
   /** The server has this change; what was typed meanwhile waits on, made from the new version. */

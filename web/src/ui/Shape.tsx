@@ -1,8 +1,9 @@
-export type EvidenceKind = 'TYPED' | 'HANDWRITTEN' | 'PHOTO' | 'RECORDING' | 'REFLECTION';
+export type EvidenceKind = 'TYPED' | 'HANDWRITTEN' | 'PHOTO' | 'RECORDING' | 'REFLECTION' | 'ATTACHED';
 
 /** An entry is called by what it is made of, evidence by what it shows. */
-export const evidenceOf = (kind: string): EvidenceKind =>
-  kind === 'INK' ? 'HANDWRITTEN' : (kind as EvidenceKind);
+export const evidenceOf = (kind: string): EvidenceKind => EVIDENCE[kind] ?? (kind as EvidenceKind);
+
+const EVIDENCE: Record<string, EvidenceKind> = { INK: 'HANDWRITTEN', FILE: 'ATTACHED', LINK: 'ATTACHED' };
 
 export const KIND_NAMES: Record<EvidenceKind, string> = {
   TYPED: 'typed',
@@ -10,6 +11,7 @@ export const KIND_NAMES: Record<EvidenceKind, string> = {
   PHOTO: 'photo',
   RECORDING: 'recording',
   REFLECTION: 'reflection',
+  ATTACHED: 'attached',
 };
 
 const PATHS: Record<EvidenceKind, string> = {
@@ -18,6 +20,8 @@ const PATHS: Record<EvidenceKind, string> = {
   PHOTO: 'M1.5 1.5h11v11h-11z',
   RECORDING: 'M2 1.5h2.4v11H2zM6.2 1.5c4 0 6.3 2.3 6.3 5.5s-2.300 5.500-6.300 5.500z',
   REFLECTION: 'M7 .8 13.200 7 7 13.200.8 7z',
+  // A sheet laid slantwise on the card.
+  ATTACHED: 'M4.600 1.500h8.900l-4.100 11h-8.900z',
 };
 
 /** The shape of a kind of evidence, read out by its name. */

@@ -20,4 +20,14 @@ export { offerUndo, UndoBar } from './undo';
 export { useKeys } from './useKeys';
 export { useNear } from './useNear';
 export { useStable } from './useStable';
-export { clockTime, countWords, dayName, length, moment, percent, plural, wordsPlace } from './words';
+export {
+  clockTime,
+  countWords,
+  dayName,
+  fileSize,
+  length,
+  moment,
+  percent,
+  plural,
+  wordsPlace,
+} from './words';

@@ -41,5 +41,9 @@ export function length(seconds: number): string {
 export const percent = (share: number, digits = 0) =>
   `${(100 * share).toFixed(digits).replace(/\.0$/, '')} %`;
 
+/** Bytes as kB or MB, such as 2.1 MB. */
+export const fileSize = (bytes: number) =>
+  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1_000))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+
 export const plural = (count: number, one: string, many = `${one}s`) =>
   `${count} ${count === 1 ? one : many}`;

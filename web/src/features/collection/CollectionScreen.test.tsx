@@ -26,7 +26,10 @@ test('says how to put the first thing in', async () => {
 test.each([
   [item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' }), 'https://skerrow.example/wall'],
   [
-    item('Plan', { kind: 'FILE', media: { id: 'm1', kind: 'FILE', name: 'plan.txt', peaks: [] } }),
+    item('Plan', {
+      kind: 'FILE',
+      media: { id: 'm1', kind: 'FILE', name: 'plan.txt', peaks: [], type: 'text/plain', bytes: 90 },
+    }),
     '/api/media/m1',
   ],
   [item('Echo', { kind: 'ENTRY', entry: { entryId: 'e1', pageId: 'p1', kind: 'TYPED' } }), '/p/p1?entry=e1'],

@@ -1,10 +1,14 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
+import { FileCard } from '../file';
+import { LinkCard } from '../link';
 import {
+  addressOf,
   arranged,
   columns,
   entriesIn,
+  fileName,
   type InkDrawing,
   InkView,
   SoundPlayer,
@@ -92,7 +96,9 @@ function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Prop
 function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
   if (entry.kind === 'TYPED') return <ProseView content={entry.content} />;
   if (entry.kind === 'INK') return <InkView drawing={entry.content as InkDrawing} title={entry.caption} />;
+  if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
   if (!entry.media) return null;
+  if (entry.kind === 'FILE') return <FileCard name={fileName(entry.content)} media={entry.media} />;
   if (entry.kind === 'PHOTO')
     return (
       <a href={`/api/media/${entry.media.id}`} target="_blank" rel="noreferrer">

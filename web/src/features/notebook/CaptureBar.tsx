@@ -1,7 +1,7 @@
 import { useOutbox } from '../../device';
-import { clockTime, plural } from '../../ui';
+import { clockTime, percent, plural } from '../../ui';
 
-type Captures = Record<'w' | 'i' | 'p' | 'r' | 'f' | 'n', () => void>;
+type Captures = Record<'w' | 'i' | 'p' | 'r' | 'f' | 'l' | 'n', () => void>;
 
 const NAMES = [
   ['w', 'Write'],
@@ -9,6 +9,7 @@ const NAMES = [
   ['p', 'Photo'],
   ['r', 'Record'],
   ['f', 'File'],
+  ['l', 'Link'],
   ['n', 'Notch'],
 ] as const;
 
@@ -68,8 +69,9 @@ export function CaptureBar({
 function KeptState() {
   const { state } = useOutbox();
   const waiting = state.waiting.size + state.acts;
-  const words =
-    waiting === 0
+  const words = state.sending
+    ? `Sending “${state.sending.name}”, ${percent(state.sending.share)}`
+    : waiting === 0
       ? `All kept${state.lastKept ? ` · ${clockTime(state.lastKept)}` : ''}`
       : state.isOffline
         ? `${plural(waiting, 'change')} kept on this device, waiting for the network`

@@ -10,10 +10,13 @@ import {
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { evidenceOf, KIND_NAMES, percent } from '../../ui';
+import { FileCard } from '../file';
+import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
 import { TypedEntry } from '../text';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
+import { addressOf, fileName } from './entryName';
 import { InkEntry } from './InkEntry';
 import { PhotoEntry } from './PhotoEntry';
 import { RecordingEntry } from './RecordingEntry';
@@ -39,6 +42,8 @@ export type Does = {
   onChoose: (id: string) => void;
   onNotch: (id: string) => void;
   onOpenMark: (mark: Mark) => void;
+  /** Makes typed text of a file. */
+  onFileText: (entry: Shown) => void;
   onBeside?: (place: string) => void;
   /** Where another page stands beside this one: copies an entry there, or some of its text. */
   onCopyAcross?: (entry: Shown, text?: unknown) => void;
@@ -181,6 +186,15 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
     return <InkEntry content={entry.content} isChosen={isChosen} onChange={keep} caption={entry.caption} />;
   if (entry.kind === 'PHOTO')
     return <PhotoEntry media={entry.media} mediaId={entry.mediaId} caption={entry.caption} />;
+  if (entry.kind === 'FILE')
+    return (
+      <FileCard
+        name={fileName(entry.content)}
+        media={entry.media}
+        onText={() => void page.onFileText(entry)}
+      />
+    );
+  if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
   return <RecordingEntry media={entry.media} mediaId={entry.mediaId} name={entry.caption || 'Recording'} />;
 }
 

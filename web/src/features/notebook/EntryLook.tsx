@@ -1,5 +1,8 @@
 import type { Api } from '../../api';
+import { FileCard } from '../file';
+import { LinkCard } from '../link';
 import { ProseView } from '../text';
+import { addressOf, fileName } from './entryName';
 import { InkView } from './InkView';
 import type { InkDrawing } from './ink';
 import { SoundPlayer } from './RecordingEntry';
@@ -26,6 +29,8 @@ export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
           name={caption || 'Recording'}
         />
       )}
+      {entry.kind === 'FILE' && <FileCard name={fileName(entry.content)} media={media} />}
+      {entry.kind === 'LINK' && <LinkCard address={addressOf(entry.content)} card={entry.card} />}
       {caption && <p className="text-[13px] text-soft">{caption}</p>}
     </div>
   );

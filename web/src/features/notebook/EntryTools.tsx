@@ -92,6 +92,11 @@ export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCo
         ))}
         {onCopyAcross && <MenuItem onSelect={onCopyAcross}>Copy to the other page</MenuItem>}
       </Menu>
+      {entry.card && (
+        <Button look="quiet" className={SMALL} onClick={() => acts.askAgain(entry)}>
+          Ask again
+        </Button>
+      )}
       <Button look="quiet" className={SMALL} onClick={() => setLookingBack(true)}>
         Earlier
       </Button>

@@ -2,7 +2,7 @@ import type { Api } from '../../api';
 import { type EvidenceKind, KIND_NAMES, Shape } from '../../ui';
 import type { NeedleWish } from './queries';
 
-const KINDS: EvidenceKind[] = ['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING'];
+const KINDS: EvidenceKind[] = ['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING', 'ATTACHED'];
 const CHOICE = 'min-h-8 rounded-md border border-line bg-card px-2';
 
 type Props = {

@@ -22,7 +22,9 @@ const found = (id: string, kind: Api['EntryView']['kind'], name: string): Api['F
     notches: ['a'],
     madeAt: '2026-11-24T09:00:00Z',
     media:
-      kind === 'RECORDING' ? { id: 'm', kind: 'RECORDING', name: 'x', peaks: [], seconds: 185 } : undefined,
+      kind === 'RECORDING'
+        ? { id: 'm', kind: 'RECORDING', name: 'x', peaks: [], type: 'audio/ogg', bytes: 90, seconds: 185 }
+        : undefined,
   },
 });
 const node = (id: string, code: string, title: string, kind = 'POINT') => ({

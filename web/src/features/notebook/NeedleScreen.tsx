@@ -8,6 +8,7 @@ import {
   Empty,
   type EvidenceKind,
   evidenceOf,
+  fileSize,
   Heading,
   length,
   plural,
@@ -15,6 +16,7 @@ import {
 } from '../../ui';
 import { rulerQuery } from '../shell/queries';
 import { documentText } from '../text';
+import { addressOf, fileName } from './entryName';
 import { InkView } from './InkView';
 import type { InkDrawing } from './ink';
 import { NeedleFilter } from './NeedleFilter';
@@ -152,6 +154,14 @@ function FoundEntry({ found, notebook }: { found: Api['FoundView']; notebook: st
         )}
         {entry.kind === 'RECORDING' && (
           <span className="text-soft">{length(entry.media?.seconds ?? 0)} long</span>
+        )}
+        {entry.kind === 'FILE' && (
+          <span className="text-soft">
+            {fileName(entry.content)}, {fileSize(entry.media?.bytes ?? 0)}
+          </span>
+        )}
+        {entry.kind === 'LINK' && (
+          <span className="text-soft">{entry.card?.title || addressOf(entry.content)}</span>
         )}
       </span>
     </Link>

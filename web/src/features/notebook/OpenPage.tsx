@@ -3,15 +3,16 @@ import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
-import { useKeys, useStable } from '../../ui';
+import { Trouble, useKeys, useStable } from '../../ui';
+import { FileDialog } from '../file';
+import { LinkDialog } from '../link';
 import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
-import { documentText } from '../text';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
 import { EntryLook } from './EntryLook';
-import { FileDialog } from './FileDialog';
+import { entryName } from './entryName';
 import { markedWords } from './markedWords';
 import { NotchPicker } from './NotchPicker';
 import { PageCard } from './PageCard';
@@ -21,13 +22,14 @@ import { contentsQuery, editionQuery, ownWordsQuery, pageQuery, remarksQuery } f
 import { RecordDialog } from './RecordDialog';
 import { shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
+import { useFileText } from './useFileText';
 import { usePageActs } from './usePageActs';
 import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 
 const NO_REMARKS: Api['RemarkView'][] = [];
 const NOT_MEASURED: Api['OwnWordsView'][] = [];
 
-type Asking = 'photo' | 'record' | 'file' | 'notch';
+type Asking = 'photo' | 'record' | 'file' | 'link' | 'notch';
 
 type Props = {
   id: string;
@@ -64,6 +66,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   };
   const acts = useStable(usePageActs(page, into, chooseNew));
   const copyAcross = useCopyAcross();
+  const fileText = useFileText(acts.text);
   const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);
   const isReviewing = search.has('review') && !other;
   const column = columnOf(pattern);
@@ -97,6 +100,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     p: () => setAsking('photo'),
     r: () => setAsking('record'),
     f: () => setAsking('file'),
+    l: () => setAsking('link'),
     n: () => entry && setAsking('notch'),
   };
   const setMark = (at: number) => () => {
@@ -125,6 +129,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       setAsking('notch');
     },
     onOpenMark: setOpenMark,
+    onFileText: fileText.mutate,
     onBeside: column && writeBeside,
     onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),
   } satisfies Does);
@@ -139,6 +144,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     const own = entries.find((one) => one.id === copy?.id);
     if (own) acts.place(own, where, before);
     else if (copy) copyAcross(copy, page, where);
+    else if (data.files.length > 0) void acts.files(data.files);
     else if (text && !entries.some((one) => one.id === text.from))
       copyAcross(copiedText(text.from, text.content), page, where);
     else return false;
@@ -198,10 +204,18 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       {asking === 'record' && (
         <RecordDialog pageId={id} zone={into} onClose={() => setAsking(undefined)} onFile={acts.sound} />
       )}
-      {asking === 'file' && <FileDialog onText={acts.text} onClose={() => setAsking(undefined)} />}
+      {asking === 'file' && (
+        <FileDialog
+          onFiles={(files) => void acts.files(files)}
+          onText={acts.text}
+          onClose={() => setAsking(undefined)}
+        />
+      )}
+      {asking === 'link' && <LinkDialog onLink={acts.link} onClose={() => setAsking(undefined)} />}
+      {fileText.error && <Trouble>{fileText.error.message}</Trouble>}
       {asking === 'notch' && entry && (
         <NotchPicker
-          title={`Notch “${entry.caption || documentText(entry.content).slice(0, 40) || 'this entry'}”`}
+          title={`Notch “${entryName(entry).slice(0, 60) || 'this entry'}”`}
           points={points}
           cut={new Set(entry.notches)}
           hint={search.get('point') ?? ''}

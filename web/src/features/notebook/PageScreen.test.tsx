@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { FREE, NOTEBOOK, section, visit } from '../../test/visit';
+import { entry, openPage, text } from '../../test/openPage';
 
 const node = (id: string, code: string, title: string): Api['NodeView'] => ({
   id,
@@ -12,58 +12,13 @@ const node = (id: string, code: string, title: string): Api['NodeView'] => ({
   firstYear: 2000,
   lastYear: 2100,
 });
-const text = (words: string) => ({
-  type: 'doc',
-  content: [{ type: 'paragraph', content: words ? [{ type: 'text', text: words }] : [] }],
-});
-const entry = (id: string, more: Partial<Api['EntryView']> = {}): Api['EntryView'] => ({
-  id,
-  pageId: 'p1',
-  zone: 'main',
-  kind: 'TYPED',
-  content: text(`Words of ${id}.`),
-  caption: '',
-  width: 'FULL',
-  version: 1,
-  isEmpty: false,
-  notches: [],
-  madeAt: '2026-11-24T09:00:00Z',
-  ...more,
-});
 const INK = { width: 100, height: 50, strokes: [] };
 
 const open = (entries: Api['EntryView'][], more: Record<string, unknown> = {}) =>
-  visit('/n/n1/p/p1', {
-    'GET /api/notebooks/n1': {
-      notebook: NOTEBOOK,
-      sections: [section('s1')],
-      pages: [{ id: 'p1', title: 'Echo', sectionId: 's1', day: '2026-11-24', entries: 2 }],
-    },
+  openPage(entries, {
     'GET /api/editions/ed1': {
       nodes: [node('a', '2.3a', 'Echo as reflection'), node('b', '2.3b', 'Distance from time')],
     },
-    'GET /api/pages/p1/remarks': [],
-    'GET /api/pages/p1/marks': [],
-    'GET /api/own-marks': [],
-    'GET /api/pages/p1': {
-      id: 'p1',
-      title: 'Timing an echo',
-      notebookId: 'n1',
-      sectionId: 's1',
-      section: 'Echoes',
-      day: '2026-11-24',
-      week: 12,
-      pattern: FREE,
-      paper: { lines: 'PLAIN', spacingMm: 8, tint: 'WHITE' },
-      edge: [
-        { id: 'a', code: '2.3a', statement: 'Echo as reflection' },
-        { id: 'b', code: '2.3b', statement: 'Distance from time' },
-      ],
-      entries,
-    },
-    'PUT /api/entries/*': (body: object) => ({ ...entry('kept'), ...body, version: 2 }),
-    'PUT /api/entries/*/notches/*': {},
-    'DELETE /api/entries/*/notches/*': {},
     ...more,
   });
 const aside = () => screen.getByRole('complementary', { name: 'About this page' });

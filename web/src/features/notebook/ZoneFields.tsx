@@ -8,7 +8,7 @@ const ROLES: Record<Zone['role'], string> = {
   MARGIN: 'in a column after',
   SUMMARY: 'at the foot',
 };
-const ASKED: EvidenceKind[] = ['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING'];
+const ASKED: EvidenceKind[] = ['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING', 'ATTACHED'];
 const LINE = 'min-h-8 min-w-0 rounded-md border border-line bg-card px-2';
 /** What a zone may ask for, in words; more is a text for another page. */
 const MOST_WORDS = 2000;

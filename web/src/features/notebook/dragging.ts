@@ -11,7 +11,7 @@ const TEXT_FROM = 'application/x-notchbook-text-from';
 
 /** Whether what is dragged could be put on a page. */
 export const canTake = ({ types }: DataTransfer) =>
-  types.includes(DRAGGED_ENTRY) || types.includes(TEXT_FROM);
+  types.includes(DRAGGED_ENTRY) || types.includes(TEXT_FROM) || types.includes('Files');
 
 export function startDrag(data: DataTransfer, entry: Shown) {
   data.setData(DRAGGED_ENTRY, entry.id);

@@ -1,5 +1,6 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
+export { addressOf, fileName } from './entryName';
 export { GoToEntry } from './GoToEntry';
 export { GoToPage } from './GoToPage';
 export { InkView } from './InkView';

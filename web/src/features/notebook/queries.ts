@@ -18,7 +18,12 @@ export const pageQuery = (id: string) =>
   queryOptions({
     queryKey: ['page', id],
     queryFn: () => unwrap(api.GET('/api/pages/{id}', { params: { path: { id } } })),
+    // A linked page is asked by the server what it is; its card comes within seconds.
+    refetchInterval: ({ state }) => state.data?.entries.some(isAsking) && CARD_MILLIS,
   });
+
+const CARD_MILLIS = 1_500;
+const isAsking = (entry: Api['EntryView']) => entry.card?.state === 'WAITING';
 
 export const remarksQuery = (page: string) =>
   queryOptions({

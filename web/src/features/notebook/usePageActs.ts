@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 as newId } from 'uuid';
-import type { Api } from '../../api';
+import { type Api, api, unwrap } from '../../api';
 import { useOutbox } from '../../device';
 import { offerUndo } from '../../ui';
+import { entryKindOf } from '../file';
 import { pageQuery } from './queries';
 import type { Shown } from './shown';
 import { entriesIn, zoneOf } from './zones';
@@ -46,17 +47,27 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       ...part,
     });
   };
-  const make = (kind: 'TYPED' | 'INK', content: unknown, into = zone, beside?: string, caption = '') => {
+  const make = (
+    kind: 'TYPED' | 'INK' | 'LINK',
+    content: unknown,
+    into = zone,
+    beside?: string,
+    caption = '',
+  ) => {
     const id = newId();
     outbox.keep({ id, pageId: page.id, zone: into, beside, kind, content, caption, width: 'FULL' });
     choose(id, into);
   };
-  const makeFrom =
-    (kind: 'PHOTO' | 'RECORDING', width: 'FULL' | 'HALF') => async (blob: Blob, name: string) => {
-      const id = newId();
-      await outbox.keepWithFile({ id, pageId: page.id, zone, kind, caption: '', width }, { blob, name });
-      choose(id, zone);
-    };
+  const makeFrom = (kind: 'PHOTO' | 'RECORDING' | 'FILE') => async (blob: Blob, name: string) => {
+    const id = newId();
+    const content = kind === 'FILE' ? { name } : {};
+    const width = kind === 'PHOTO' ? 'HALF' : 'FULL';
+    await outbox.keepWithFile(
+      { id, pageId: page.id, zone, kind, content, caption: '', width },
+      { blob, name },
+    );
+    choose(id, zone);
+  };
   const order = (ids: string[]) => {
     show((now) => ({ ...now, entries: ids.flatMap((id) => now.entries.filter((one) => one.id === id)) }));
     outbox.act({
@@ -78,8 +89,19 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
     /** Puts text from elsewhere on the page, with where it is from as its caption. */
     text: (content: unknown, from: string) => make('TYPED', content, zone, undefined, from),
     draw: (into?: string) => make('INK', EMPTY_DRAWING, into),
-    photo: makeFrom('PHOTO', 'HALF'),
-    sound: makeFrom('RECORDING', 'FULL'),
+    photo: makeFrom('PHOTO'),
+    sound: makeFrom('RECORDING'),
+    /** Puts files on the page one after the other, each as what it is. */
+    files: async (files: Iterable<File>) => {
+      for (const file of files) await makeFrom(entryKindOf(file))(file, file.name);
+    },
+    link: (address: string) => make('LINK', { address }),
+    /** Has a linked page fetched once more. */
+    askAgain: async (entry: Shown) => {
+      if (!entry.card) return;
+      const again = api.POST('/api/link-cards/{id}/again', { params: { path: { id: entry.card.id } } });
+      showEntry(entry.id, { card: await unwrap(again) });
+    },
     change: keep,
     /** Moves an entry one place within its zone. */
     move: (entry: Shown, by: -1 | 1) => {

@@ -25,7 +25,7 @@ export function SignInScreen({ isUnreachable }: { isUnreachable: boolean }) {
     <main className="grid min-h-screen place-items-center p-4">
       <div className="w-full max-w-sm">
         <div className="flex px-7" aria-hidden="true">
-          {['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING', 'REFLECTION'].map((kind) => (
+          {['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING', 'REFLECTION', 'ATTACHED'].map((kind) => (
             <span key={kind} className="flex-1 text-center text-petrol">
               <Shape kind={kind as 'TYPED'} size={18} silent />
             </span>

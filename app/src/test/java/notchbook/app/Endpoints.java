@@ -19,6 +19,9 @@ final class Endpoints {
     /** Anyone may try; what comes back holds nothing of anyone else's. */
     private static final String ANYONE_OWN = ANYONE_SIGNED_IN;
 
+    /** What nobody has under this name. */
+    private static final String NOBODY = "404 404 404 404 401";
+
     private static final String PATTERN =
             "{'name':'Mine','zones':[{'key':'main','role':'MAIN','title':'Notes','prompt':'','kinds':[]}]}";
 
@@ -96,6 +99,9 @@ final class Endpoints {
             entry("GET /api/media/{media}/screen", STUDENT_AND_TEACHER),
             entry("GET /api/media/{privateMedia}", STUDENT_ONLY),
             entry("GET /api/media/{privateMedia}/screen", STUDENT_ONLY),
+            entry("GET /api/media/{file}/look", STUDENT_ONLY),
+            entry("PUT /api/media/{new}/from-upload {'upload':'/api/uploads/{new}','name':'a','cutOff':false}", NOBODY),
+            entry("POST /api/link-cards/{card}/again", STUDENT_ONLY),
             entry("GET /api/collections", ANYONE_OWN),
             entry("PUT /api/collections/{collection} {'title':'Costs','purpose':''}", "OK 404 404 404 401"),
             entry("GET /api/collections/{collection}", STUDENT_ONLY),
@@ -172,6 +178,8 @@ final class Endpoints {
                 entry("topic", school.node("2.3")),
                 entry("media", media),
                 entry("privateMedia", privateMedia),
+                entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
+                entry("card", card(desk)),
                 entry("collection", collection),
                 entry("handIn", handIn),
                 entry("checkable", checkable),
@@ -183,6 +191,17 @@ final class Endpoints {
                 entry("ownMark", ownMark),
                 entry("pattern", pattern),
                 entry("class", school.schoolClass.id()));
+    }
+
+    private UUID card(School.Desk desk) {
+        var link =
+                "{'baseVersion':0,'pageId':'%s','kind':'LINK','content':{'address':'http://tides.example/may'},'caption':'','width':'FULL'}"
+                        .formatted(desk.page().id());
+        return UUID.fromString(browser.send(school.student, "PUT", "/api/entries/" + UUID.randomUUID(), link)
+                .json()
+                .path("card")
+                .path("id")
+                .asString());
     }
 
     private UUID handIn(School.Desk desk) {

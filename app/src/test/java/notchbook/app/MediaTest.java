@@ -81,7 +81,7 @@ class MediaTest extends AppTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"RECORDING,This is not a recording", "INK,A photo or a recording needs its file"})
+    @CsvSource({"RECORDING,This is not a recording", "INK,needs its content"})
     void holdsAnEntryToTheKindOfItsFile(String kind, String message) {
         upload("a.jpg", Samples.jpeg());
         var desk = school.desk(school.student);

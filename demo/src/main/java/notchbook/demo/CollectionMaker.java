@@ -27,17 +27,17 @@ class CollectionMaker {
 
     void make(Book geography, Book physics) {
         var costs = collection("Sea defences: what each one costs", "For the coast write-up");
-        link(costs, "Town report on the sea wall", "https://skerrow.example/wall", "Page 12 has the costs.");
+        link(costs, "Town report on the sea wall", "http://skerrow.example/wall", "Page 12 has the costs.");
         entries(geography, costs, "Recurved wall, our field trip", "Warden on the groynes");
         note(costs, "Beach nourishment", "840 a metre, lasts 5 years. Has to be done again and again.");
         note(costs, "Dune fences", "95 a metre, lasts 4 years. Merle Dunes has them.");
         file(costs, "Questions for the warden.txt", "1. Who pays?\n2. What happens at Merle Dunes?\n");
         var films = collection("Waves, to look at again", "Before the paper in spring");
-        link(films, "Ripple tank in slow motion", "https://films.example/ripple-tank", "From 2:10 on.");
-        link(films, "How a strobe makes waves stand", "https://films.example/strobe", "");
+        link(films, "Ripple tank in slow motion", "http://films.example/ripple-tank", "From 2:10 on.");
+        link(films, "How a strobe makes waves stand", "http://films.example/strobe", "");
         entries(physics, films, "Ripple tank from above, motor on slow", "Counting the flashes");
         var sky = collection("Open: why is the sky blue?", "Only for exams from 2028");
-        link(sky, "Scattering, explained with milk", "https://kitchen.example/milk-sky", "Try it at home.");
+        link(sky, "Scattering, explained with milk", "http://kitchen.example/milk-sky", "Try it at home.");
     }
 
     private UUID collection(String title, String purpose) {

@@ -173,6 +173,8 @@ class NotebookMaker {
             case 't' -> EntryKind.TYPED;
             case 'h' -> EntryKind.INK;
             case 'p' -> EntryKind.PHOTO;
+            case 'f' -> EntryKind.FILE;
+            case 'l' -> EntryKind.LINK;
             default -> EntryKind.RECORDING;
         };
     }
@@ -186,6 +188,8 @@ class NotebookMaker {
                 mapper.readTree(DrawingJson.write(Sketches.of(
                         entry.subject(), random.map(Random::nextLong).orElse(1L))));
             case PHOTO, RECORDING -> mapper.createObjectNode();
+            case FILE -> mapper.createObjectNode().put("name", entry.lines().getFirst());
+            case LINK -> mapper.createObjectNode().put("address", entry.lines().getFirst());
         };
     }
 
@@ -216,7 +220,11 @@ class NotebookMaker {
                         "recording-" + entry.subject() + ".wav",
                         made.computeIfAbsent(
                                 entry.maker() + entry.subject(), key -> Sounds.wav(entry.maker(), entry.subject()))));
-            case TYPED, INK -> Optional.empty();
+            case FILE -> {
+                var name = entry.lines().getFirst();
+                yield Optional.of(keep(owner, name, made.computeIfAbsent(name, Papers::file)));
+            }
+            case TYPED, INK, LINK -> Optional.empty();
         };
     }
 

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.core.link.WebLink;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.notebook.Zone;
 import notchbook.core.syllabus.SyllabusNode;
@@ -49,6 +50,10 @@ class DemoTextsTest {
                     assertThat(Sketches.of(entry.subject(), 1).isEmpty())
                             .as(entry.subject())
                             .isFalse();
+                } else if (entry.kind() == 'f') {
+                    assertThat(Papers.file(entry.lines().getFirst())).isNotEmpty();
+                } else if (entry.kind() == 'l') {
+                    assertThat(WebLink.parse(entry.lines().getFirst())).isPresent();
                 } else if (entry.kind() == 't') {
                     assertThatCode(() -> prose().document(entry.lines())).doesNotThrowAnyException();
                     assertThat(prose().document(entry.lines()).isBlank())

@@ -104,6 +104,19 @@ record Desk(Page page) {
         return this;
     }
 
+    /** Looks with the find box until something with this name is found: what is in files is read soon after they came. */
+    Desk finds(String words, String name) {
+        var found = page.getByLabel("What was found").getByText(name).first();
+        for (var tries = 0; tries < 20 && !found.isVisible(); tries++) {
+            key("Escape").key("/");
+            page.getByLabel("What to find").fill(words);
+            page.waitForTimeout(700);
+        }
+        assertThat(found).isVisible();
+        page.keyboard().press("Escape");
+        return this;
+    }
+
     /** Waits until the page says that everything is kept. */
     Desk kept() {
         assertThat(page.getByText(Pattern.compile("^All kept")).first()).isVisible();

@@ -155,13 +155,13 @@ class PageTest {
     @Test
     void readsAFileIntoTypedTextAndShowsItFirst() {
         make("Free", "From a file");
-        pim.key("f").choose(pim.page().getByLabel("File to read"), "empty.txt", new byte[] {0, 1});
-        pim.sees("This is no text and no document that can be read here");
+        pim.key("f").choose(pim.page().getByLabel("Files to put on the page"), "empty.txt", new byte[] {0, 1});
+        pim.press("Read it as typed text").sees("This is no document that can be read here");
         pim.choose(
-                pim.page().getByLabel("File to read"),
+                pim.page().getByLabel("Files to put on the page"),
                 "lens.md",
                 "# Lenses\n\n| f in cm | Image |\n|---|---|\n| 10 | upside down |".getBytes());
-        pim.sees("upside down").press("Put it on the page").kept();
+        pim.press("Read it as typed text").sees("upside down").press("Put the text on the page").kept();
         assertThat(pim.page().locator(".ProseMirror td").last()).hasText("upside down");
         assertThat(pim.page().getByLabel("Caption")).hasValue("lens.md");
     }

@@ -10,7 +10,7 @@ import notchbook.app.notebook.Entries;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
-import notchbook.core.collection.WebLink;
+import notchbook.core.link.WebLink;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

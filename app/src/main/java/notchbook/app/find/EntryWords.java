@@ -2,23 +2,18 @@ package notchbook.app.find;
 
 import static java.util.Comparator.comparing;
 import static java.util.stream.Collectors.toSet;
-import static notchbook.tables.Tables.ENTRY;
 import static notchbook.tables.Tables.ENTRY_WORD;
-import static notchbook.tables.Tables.NOTEBOOK;
-import static notchbook.tables.Tables.PAGE;
-import static notchbook.tables.Tables.SECTION;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import notchbook.app.media.Media;
-import notchbook.app.media.MediaItem;
-import notchbook.app.notebook.EntryContent;
+import notchbook.app.link.LinkFetched;
+import notchbook.app.media.MediaWords.WordsRead;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.EntryKept;
-import notchbook.app.notebook.EntryKind;
 import notchbook.core.find.Query;
 import notchbook.core.find.Query.Term;
 import notchbook.core.find.Token;
@@ -26,7 +21,6 @@ import notchbook.tables.tables.EntryWord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
 
@@ -43,43 +37,32 @@ class EntryWords {
     private static final int MOST_BEGINNINGS = 12;
 
     private final DSLContext db;
-    private final Media media;
+    private final Entries entries;
+    private final Findable findable;
 
-    EntryWords(DSLContext db, Media media) {
+    EntryWords(DSLContext db, Entries entries, Findable findable) {
         this.db = db;
-        this.media = media;
+        this.entries = entries;
+        this.findable = findable;
     }
 
     @EventListener
     void keep(EntryKept kept) {
-        var entry = kept.entry();
-        keep(
-                entry.id(),
-                kept.ownerId(),
-                text(entry.kind(), entry.caption(), fileName(entry.mediaId()), entry.content()));
+        keep(kept.ownerId(), List.of(kept.entry()));
     }
 
-    /** Entries that were kept before there was an index. */
-    @EventListener(ApplicationReadyEvent.class)
-    void catchUp() {
-        db.select(ENTRY.ID, NOTEBOOK.OWNER_ID, ENTRY.KIND, ENTRY.CAPTION, ENTRY.MEDIA_ID, ENTRY.CONTENT)
-                .from(ENTRY)
-                .join(PAGE)
-                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
-                .join(SECTION)
-                .on(SECTION.ID.eq(PAGE.SECTION_ID))
-                .join(NOTEBOOK)
-                .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
-                .leftAntiJoin(ENTRY_WORD)
-                .on(ENTRY_WORD.ENTRY_ID.eq(ENTRY.ID))
-                .forEach(row -> keep(
-                        row.value1(),
-                        row.value2(),
-                        text(
-                                EntryKind.valueOf(row.value3()),
-                                row.value4(),
-                                fileName(Optional.ofNullable(row.value5())),
-                                row.value6())));
+    @EventListener
+    void keep(WordsRead read) {
+        keep(read.ownerId(), entries.showing(read.mediaId()));
+    }
+
+    @EventListener
+    void keep(LinkFetched fetched) {
+        keep(fetched.ownerId(), entries.linkingTo(fetched.ownerId(), fetched.address()));
+    }
+
+    private void keep(UUID ownerId, List<Entry> changed) {
+        findable.of(ownerId, changed).forEach((id, text) -> keep(id, ownerId, text.all()));
     }
 
     /** The ids of a person's entries that hold every word of a query, the newest first, in the bin or not. */
@@ -125,22 +108,6 @@ class EntryWords {
                 .orderBy(first.ENTRY_ID.desc())
                 .limit(most)
                 .fetch(first.ENTRY_ID);
-    }
-
-    /** What an entry can be found by: its caption, its words, and the name of its file. */
-    static String text(EntryKind kind, String caption, String fileName, String content) {
-        // The words of a file's name are held together by dots and dashes.
-        var named = fileName.replaceAll("[._-]+", " ");
-        return String.join("\n", caption, EntryContent.words(kind, content), named)
-                .strip();
-    }
-
-    /** The name that a file had on its student's device; nothing for entries without one. */
-    private String fileName(Optional<UUID> mediaId) {
-        return media.findAll(mediaId.stream().toList()).values().stream()
-                .map(MediaItem::name)
-                .findFirst()
-                .orElse("");
     }
 
     /** Stores what changed alone: a long text that is being typed gains and loses a word at a time. */

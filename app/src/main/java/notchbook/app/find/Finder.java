@@ -14,8 +14,6 @@ import notchbook.app.find.FindController.FindView;
 import notchbook.app.find.FindController.PlaceHit;
 import notchbook.app.find.FindController.PointHit;
 import notchbook.app.mark.OwnMarks;
-import notchbook.app.media.Media;
-import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.Notebook;
@@ -50,7 +48,7 @@ class Finder {
     private final Syllabi syllabi;
     private final EntryWords words;
     private final OwnMarks ownMarks;
-    private final Media media;
+    private final Findable findable;
     private final SchoolClock clock;
 
     Finder(
@@ -59,10 +57,10 @@ class Finder {
             Syllabi syllabi,
             EntryWords words,
             OwnMarks ownMarks,
-            Media media,
+            Findable findable,
             SchoolClock clock) {
         this.ownMarks = ownMarks;
-        this.media = media;
+        this.findable = findable;
         this.notebooks = notebooks;
         this.entries = entries;
         this.syllabi = syllabi;
@@ -142,35 +140,35 @@ class Finder {
     private List<EntryHit> entries(Person reader, Shelf shelf, Query query) {
         var ids = words.find(reader.id(), query, query.phrases().isEmpty() ? ASKED : ASKED_FOR_PHRASE);
         var live = entries.live(reader, ids).stream().collect(toMap(Entry::id, identity()));
-        var files = media.findAll(live.values().stream()
-                .flatMap(entry -> entry.mediaId().stream())
-                .toList());
+        var texts = findable.of(reader.id(), live.values());
         return ids.stream()
                 .filter(live::containsKey)
                 .map(live::get)
-                .filter(entry -> query.matches(text(entry, files)))
+                // The index knows words and not their order.
+                .filter(entry -> query.phrases().isEmpty()
+                        || query.matches(texts.get(entry.id()).all()))
                 .sorted(comparing(Entry::madeAt).reversed())
                 .limit(MOST_ENTRIES)
-                .map(entry -> hit(shelf, entry, text(entry, files), query))
+                .map(entry -> hit(shelf, entry, texts.get(entry.id()), query))
                 .toList();
     }
 
-    private static String text(Entry entry, Map<UUID, MediaItem> files) {
-        var fileName = entry.mediaId().map(files::get).map(MediaItem::name).orElse("");
-        return EntryWords.text(entry.kind(), entry.caption(), fileName, entry.content());
-    }
-
-    private EntryHit hit(Shelf shelf, Entry entry, String words, Query query) {
+    private EntryHit hit(Shelf shelf, Entry entry, Findable.Text text, Query query) {
         var page = shelf.pages().get(entry.place().pageId());
-        var text = entry.words();
         return new EntryHit(
                 entry.id(),
                 page.id(),
                 shelf.notebookOf(page).id(),
                 entry.kind(),
                 entry.name(),
-                Excerpt.of(words, query).parts(),
+                excerpt(text, query).parts(),
                 shelf.notebookOf(page).title() + " · " + page.title(),
                 clock.dayOf(entry.madeAt()));
+    }
+
+    /** What the student wrote comes first; the words that were brought in where those have nothing of the query. */
+    private static Excerpt excerpt(Findable.Text text, Query query) {
+        var own = Excerpt.of(text.own(), query);
+        return own.isMatch() || text.brought().isEmpty() ? own : Excerpt.of(text.brought(), query);
     }
 }

@@ -7,7 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import notchbook.app.calendar.SchoolYears;
+import notchbook.app.link.LinkCard;
+import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entry;
@@ -27,41 +30,40 @@ import org.springframework.stereotype.Component;
 /** Makes the frozen copy of a section: its pages, and the weekly reflections that look back on its work. */
 @Component
 class Freezer {
-    private static final Map<String, String> EXTENSIONS = Map.of(
-            "image/jpeg",
-            "jpg",
-            "image/png",
-            "png",
-            "audio/wav",
-            "wav",
-            "audio/ogg",
-            "ogg",
-            "audio/webm",
-            "webm",
-            "audio/mpeg",
-            "mp3");
-
     private final Reflections reflections;
     private final Syllabi syllabi;
     private final Media media;
+    private final LinkCards links;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    Freezer(Reflections reflections, Syllabi syllabi, Media media, SchoolYears years, SchoolClock clock) {
+    Freezer(
+            Reflections reflections,
+            Syllabi syllabi,
+            Media media,
+            LinkCards links,
+            SchoolYears years,
+            SchoolClock clock) {
         this.reflections = reflections;
         this.syllabi = syllabi;
         this.media = media;
+        this.links = links;
         this.years = years;
         this.clock = clock;
     }
 
     Frozen freeze(Person student, SectionContents section) {
         var edition = syllabi.edition(section.notebook().editionId());
-        var items = media.findAll(section.entries().stream()
-                .flatMap(entry -> entry.mediaId().stream())
-                .toList());
+        var cards = links.of(
+                student.id(),
+                section.entries().stream()
+                        .flatMap(entry -> entry.address().stream())
+                        .toList());
+        var pictures = cards.values().stream().flatMap(card -> card.pictureId().stream());
+        var contents = section.entries().stream().flatMap(entry -> entry.mediaId().stream());
+        var items = media.findAll(Stream.concat(contents, pictures).toList());
         var paths = new HashMap<String, UUID>();
-        items.values().forEach(item -> paths.put(path(item), item.id()));
+        items.values().forEach(item -> paths.put(MediaPath.of(item), item.id()));
         return new Frozen(
                 new Sealed.Cover(
                         section.section().title(),
@@ -71,7 +73,7 @@ class Freezer {
                                 .code(),
                         clock.now()),
                 section.pages().stream()
-                        .map(page -> page(page, section.entriesOn(page), edition, items))
+                        .map(page -> page(page, section.entriesOn(page), edition, new Attachments(items, cards)))
                         .toList(),
                 reflectionsOn(section).stream()
                         .map(reflection -> reflection(reflection, section))
@@ -92,17 +94,19 @@ class Freezer {
         return week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty();
     }
 
-    private Sealed.Page page(Page page, List<Entry> entries, Edition edition, Map<UUID, MediaItem> items) {
+    private Sealed.Page page(Page page, List<Entry> entries, Edition edition, Attachments attachments) {
         return new Sealed.Page(
                 page.id(),
                 page.title(),
                 page.day(),
                 weekOf(page.day()),
                 Optional.of(page.pattern()),
-                entries.stream().map(entry -> entry(entry, edition, items)).toList());
+                entries.stream()
+                        .map(entry -> entry(entry, edition, attachments))
+                        .toList());
     }
 
-    private static Sealed.Entry entry(Entry entry, Edition edition, Map<UUID, MediaItem> items) {
+    private static Sealed.Entry entry(Entry entry, Edition edition, Attachments attachments) {
         return new Sealed.Entry(
                 entry.id(),
                 Optional.of(entry.place().zone()),
@@ -116,7 +120,8 @@ class Freezer {
                         .map(SyllabusNode::code)
                         .toList(),
                 entry.mediaId(),
-                entry.mediaId().map(items::get).map(Freezer::path));
+                entry.mediaId().flatMap(attachments::path),
+                entry.address().flatMap(attachments::card));
     }
 
     private Sealed.Reflection reflection(Reflection reflection, SectionContents section) {
@@ -137,7 +142,20 @@ class Freezer {
                         .toList());
     }
 
-    private static String path(MediaItem item) {
-        return "media/" + item.id() + "." + EXTENSIONS.getOrDefault(item.type(), "bin");
+    /** Contents by id and cards by address, as they go along with the pages. */
+    private record Attachments(Map<UUID, MediaItem> items, Map<String, LinkCard> cards) {
+        Optional<String> path(UUID id) {
+            return Optional.ofNullable(items.get(id)).map(MediaPath::of);
+        }
+
+        Optional<Sealed.Card> card(String address) {
+            return Optional.ofNullable(cards.get(address))
+                    .map(card -> new Sealed.Card(
+                            card.title(),
+                            card.description(),
+                            card.site(),
+                            card.pictureId(),
+                            card.pictureId().flatMap(this::path)));
+        }
     }
 }

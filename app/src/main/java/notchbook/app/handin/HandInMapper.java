@@ -7,6 +7,7 @@ import java.util.UUID;
 import notchbook.app.handin.HandInViews.AnswerView;
 import notchbook.app.handin.HandInViews.RemarkView;
 import notchbook.app.handin.HandInViews.SealView;
+import notchbook.app.handin.HandInViews.SealedCardView;
 import notchbook.app.handin.HandInViews.SealedEntryView;
 import notchbook.app.handin.HandInViews.SealedPageView;
 import notchbook.app.handin.HandInViews.SealedReflectionView;
@@ -141,7 +142,10 @@ class HandInMapper {
                                 entry.codes(),
                                 entry.mediaId()
                                         .flatMap(id -> Optional.ofNullable(items.get(id)))
-                                        .map(MediaView::of)))
+                                        .map(MediaView::of),
+                                entry.card()
+                                        .map(card -> new SealedCardView(
+                                                card.title(), card.description(), card.site(), card.pictureId()))))
                         .toList());
     }
 

@@ -105,7 +105,10 @@ final class HandInViews {
             String caption,
             EntryWidth width,
             List<String> codes,
-            Optional<MediaView> media) {}
+            Optional<MediaView> media,
+            Optional<SealedCardView> card) {}
+
+    record SealedCardView(String title, String description, String site, Optional<UUID> pictureId) {}
 
     record SealedPageView(
             UUID id,

@@ -50,7 +50,12 @@ final class Sealed {
             EntryWidth width,
             List<String> codes,
             Optional<UUID> mediaId,
-            Optional<String> mediaPath) {}
+            Optional<String> mediaPath,
+            Optional<Card> card) {}
+
+    /** What a linked page said of itself when the version was sealed. */
+    record Card(
+            String title, String description, String site, Optional<UUID> pictureId, Optional<String> picturePath) {}
 
     record Reflection(String title, List<Answer> answers, List<String> chosen) {}
 

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import notchbook.app.link.LinkCards;
+import notchbook.app.link.LinkState;
 import notchbook.app.mark.Marks;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
@@ -37,9 +39,17 @@ class SectionChecks {
     private final Syllabi syllabi;
     private final Media media;
     private final Marks marks;
+    private final LinkCards links;
 
     SectionChecks(
-            Freezer freezer, SealedVersions versions, RemarkStore remarks, Syllabi syllabi, Media media, Marks marks) {
+            Freezer freezer,
+            SealedVersions versions,
+            RemarkStore remarks,
+            Syllabi syllabi,
+            Media media,
+            Marks marks,
+            LinkCards links) {
+        this.links = links;
         this.marks = marks;
         this.freezer = freezer;
         this.versions = versions;
@@ -58,6 +68,7 @@ class SectionChecks {
                 freezer.reflectionsOn(section).stream().map(this::reflection).toList(),
                 last.map(version -> openRemarks(section, version)).orElse(List.of()),
                 unanswered(section),
+                closedLinks(section),
                 bytes(section)));
     }
 
@@ -115,6 +126,20 @@ class SectionChecks {
                     return new SectionWork.Unanswered(
                             entry.place().pageId(), entry.id(), Marks.words(entry, placed.mark()));
                 })
+                .toList();
+    }
+
+    private List<SectionWork.ClosedLink> closedLinks(SectionContents section) {
+        var linking = section.entries().stream()
+                .filter(entry -> entry.address().isPresent())
+                .toList();
+        var cards = links.of(
+                section.notebook().ownerId(), linking.stream().map(Entry::words).toList());
+        return linking.stream()
+                .filter(entry -> Optional.ofNullable(cards.get(entry.words()))
+                        .filter(card -> card.state() == LinkState.UNREACHED)
+                        .isPresent())
+                .map(entry -> new SectionWork.ClosedLink(entry.place().pageId(), entry.id(), entry.name()))
                 .toList();
     }
 

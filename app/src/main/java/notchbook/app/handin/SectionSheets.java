@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
+import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
@@ -67,7 +68,21 @@ class SectionSheets {
                 new SectionSheet.Recording(
                         entry.mediaPath(),
                         items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0));
+            case FILE ->
+                new SectionSheet.Attached(
+                        EntryContent.words(entry.kind(), entry.content()),
+                        items.get(entry.mediaId().orElseThrow()).bytes());
+            case LINK -> link(entry, items);
         };
+    }
+
+    private SectionSheet.Link link(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+        var card = entry.card();
+        return new SectionSheet.Link(
+                EntryContent.words(entry.kind(), entry.content()),
+                card.map(Sealed.Card::title).orElse(""),
+                card.map(Sealed.Card::description).orElse(""),
+                card.flatMap(Sealed.Card::pictureId).map(items::get).map(this::photo));
     }
 
     /** The picture for the screen is enough for print at the width of a page, and keeps the file small enough to send. */

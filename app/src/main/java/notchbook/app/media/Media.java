@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.formats.file.FileLook;
 import org.springframework.stereotype.Service;
 
 /** The pictures, sounds and files of the school, each seen only by its owner and by whom a {@link MediaGrant} lets. */
@@ -58,6 +59,15 @@ public class Media {
     /** Where the content of an item lies: the picture for the screen when asked for and there, else the full content. */
     Path content(MediaItem item, boolean forScreen) {
         return files.place(forScreen ? item.screenSha256().orElse(item.sha256()) : item.sha256());
+    }
+
+    /** The beginning of a file that holds text or a table, for a look at it. */
+    FileLook look(Person reader, UUID id) {
+        var item = requireVisible(reader, id);
+        if (item.kind() != MediaKind.FILE) {
+            throw Refusal.unfit("Only a document or a table can be looked into.");
+        }
+        return FileLook.into(item.name(), content(item, false));
     }
 
     /** A photo's picture for the screen, as JPEG; any other item's content. */

@@ -1,5 +1,6 @@
 package notchbook.app.media;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -7,6 +8,7 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.formats.document.DocumentJson;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -22,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 @RestController
 class MediaController {
@@ -32,9 +36,11 @@ class MediaController {
     private static final Duration NEVER_CHANGES = Duration.ofDays(365);
 
     private final Media media;
+    private final JsonMapper mapper;
 
-    MediaController(Media media) {
+    MediaController(Media media, JsonMapper mapper) {
         this.media = media;
+        this.mapper = mapper;
     }
 
     /** Takes a file in under the sender's own id, so that a sender who heard no answer can send it again. */
@@ -61,14 +67,30 @@ class MediaController {
     @GetMapping("/api/media/{id}")
     ResponseEntity<Resource> full(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var item = media.requireVisible(reader, id);
-        return answer(item, item.type(), false);
+        return answer(item, servedType(item), false);
     }
 
     /** The picture in the size of a screen. */
     @GetMapping("/api/media/{id}/screen")
     ResponseEntity<Resource> screen(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var item = media.requireVisible(reader, id);
-        return answer(item, item.screenSha256().isPresent() ? "image/jpeg" : item.type(), true);
+        return answer(item, item.screenSha256().isPresent() ? "image/jpeg" : servedType(item), true);
+    }
+
+    /** Typed text as an entry holds it; {@code cut} when the file goes on. */
+    record LookView(@Schema(implementation = Object.class) JsonNode content, boolean cut) {}
+
+    /** The beginning of a document or a table, as text that can run nothing. */
+    @GetMapping("/api/media/{id}/look")
+    LookView look(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var look = media.look(reader, id);
+        return new LookView(mapper.readTree(DocumentJson.write(look.start())), look.isCut());
+    }
+
+    /** A browser is told of no type that it could open by itself, but for PDF, which it shows in a place of its own. */
+    private static String servedType(MediaItem item) {
+        var isOpened = item.kind() != MediaKind.FILE || item.type().equals(MediaType.APPLICATION_PDF_VALUE);
+        return isOpened ? item.type() : MediaType.APPLICATION_OCTET_STREAM_VALUE;
     }
 
     private ResponseEntity<Resource> answer(MediaItem item, String type, boolean forScreen) {

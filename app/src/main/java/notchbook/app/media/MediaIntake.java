@@ -10,8 +10,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Jobs;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.notebook.FileName;
+import notchbook.formats.file.FileType;
 import notchbook.imaging.photo.PhotoIntake;
 import notchbook.imaging.photo.PhotoRefused;
 import org.springframework.stereotype.Component;
@@ -22,7 +25,8 @@ class MediaIntake {
     /** A full picture of 40 megapixels stays below this. */
     private static final long LARGEST_PHOTO = 60_000_000;
 
-    private static final long LARGEST_FILE = 50_000_000;
+    /** A term's slides with their pictures. */
+    static final long LARGEST_FILE = 200_000_000;
 
     /** A decoded picture of 40 megapixels takes 120 MB and its turned copy as much again: two at a time fit. */
     private final Semaphore decoding = new Semaphore(2);
@@ -30,12 +34,14 @@ class MediaIntake {
     private final MediaStore store;
     private final MediaFiles files;
     private final SoundIntake sounds;
+    private final Jobs jobs;
     private final SchoolClock clock;
 
-    MediaIntake(MediaStore store, MediaFiles files, SoundIntake sounds, SchoolClock clock) {
+    MediaIntake(MediaStore store, MediaFiles files, SoundIntake sounds, Jobs jobs, SchoolClock clock) {
         this.store = store;
         this.files = files;
         this.sounds = sounds;
+        this.jobs = jobs;
         this.clock = clock;
     }
 
@@ -46,8 +52,11 @@ class MediaIntake {
             var sound = SoundFormat.of(file);
             var item = sound.isPresent()
                     ? sound(owner, incoming, sound.get())
-                    : looksLikePicture(head, incoming.name()) ? photo(owner, incoming) : plain(owner, incoming, head);
+                    : looksLikePicture(head, incoming.name()) ? photo(owner, incoming) : plain(owner, incoming);
             store.insert(item, clock.now());
+            if (item.kind() == MediaKind.FILE) {
+                jobs.want(MediaWords.NAME, item.id());
+            }
             return item;
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
@@ -66,7 +75,7 @@ class MediaIntake {
                     owner.id(),
                     MediaKind.PHOTO,
                     photo.type(),
-                    short200(incoming.name()),
+                    FileName.parse(incoming.name()).name(),
                     files.keep(photo.full()),
                     Optional.of(files.keep(photo.screen())),
                     photo.full().length,
@@ -91,7 +100,7 @@ class MediaIntake {
                     owner.id(),
                     MediaKind.RECORDING,
                     format.type,
-                    short200(incoming.name()),
+                    FileName.parse(incoming.name()).name(),
                     files.keep(kept),
                     Optional.empty(),
                     Files.size(kept),
@@ -105,16 +114,16 @@ class MediaIntake {
         }
     }
 
-    private MediaItem plain(Person owner, Incoming incoming, String head) throws IOException {
+    private MediaItem plain(Person owner, Incoming incoming) throws IOException {
         if (Files.size(incoming.file()) > LARGEST_FILE) {
-            throw Refusal.unfit("This file is larger than 50 MB. Make it smaller and send it again.");
+            throw Refusal.unfit("This file is larger than 200 MB. Make it smaller and send it again.");
         }
         return new MediaItem(
                 incoming.id(),
                 owner.id(),
                 MediaKind.FILE,
-                head.startsWith("%PDF-") ? "application/pdf" : "application/octet-stream",
-                short200(incoming.name()),
+                FileType.of(incoming.name(), incoming.file()).mediaType(),
+                FileName.parse(incoming.name()).name(),
                 files.keep(incoming.file()),
                 Optional.empty(),
                 Files.size(incoming.file()),
@@ -137,9 +146,5 @@ class MediaIntake {
         try (var in = Files.newInputStream(file)) {
             return new String(in.readNBytes(16), StandardCharsets.ISO_8859_1);
         }
-    }
-
-    private static String short200(String name) {
-        return name.substring(0, Math.min(200, name.length()));
     }
 }

@@ -8,7 +8,9 @@ import java.util.UUID;
 public record MediaView(
         UUID id,
         MediaKind kind,
+        String type,
         String name,
+        long bytes,
         Optional<Integer> width,
         Optional<Integer> height,
         Optional<Double> seconds,
@@ -16,6 +18,14 @@ public record MediaView(
 
     public static MediaView of(MediaItem item) {
         return new MediaView(
-                item.id(), item.kind(), item.name(), item.width(), item.height(), item.seconds(), item.peaks());
+                item.id(),
+                item.kind(),
+                item.type(),
+                item.name(),
+                item.bytes(),
+                item.width(),
+                item.height(),
+                item.seconds(),
+                item.peaks());
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaKind;
 import notchbook.app.people.Person;
@@ -30,6 +31,7 @@ public class Entries {
     private final EntryViews views;
     private final Syllabi syllabi;
     private final Media media;
+    private final LinkCards links;
     private final SchoolClock clock;
     private final ApplicationEventPublisher events;
 
@@ -41,6 +43,7 @@ public class Entries {
             EntryViews views,
             Syllabi syllabi,
             Media media,
+            LinkCards links,
             SchoolClock clock,
             ApplicationEventPublisher events) {
         this.pages = pages;
@@ -50,6 +53,7 @@ public class Entries {
         this.views = views;
         this.syllabi = syllabi;
         this.media = media;
+        this.links = links;
         this.clock = clock;
         this.events = events;
     }
@@ -78,6 +82,17 @@ public class Entries {
         return store.findOwned(reader.id(), ids);
     }
 
+    /** The entries that show a media item, in the bin or not. */
+    public List<Entry> showing(UUID mediaId) {
+        return store.withMedia(mediaId);
+    }
+
+    /** A person's links to an address, in the bin or not. */
+    public List<Entry> linkingTo(UUID ownerId, String address) {
+        return store.withContent(
+                ownerId, EntryKind.LINK, EntryContent.ofLink(address).json());
+    }
+
     /** What an entry was before, the newest first. */
     List<EarlierEntry> earlier(Person reader, UUID id) {
         return store.earlier(require(reader, id).id());
@@ -94,6 +109,7 @@ public class Entries {
         var sent = entry(reader, change, before);
         if (before.isEmpty()) {
             store.insert(sent);
+            wantCard(reader, sent);
             events.publishEvent(new EntryKept(reader.id(), sent));
             return sent;
         }
@@ -107,9 +123,10 @@ public class Entries {
         if (before.get().version() != change.baseVersion()) {
             throw Refusal.stale(
                     "This was changed in another place too. Both are kept.",
-                    views.of(List.of(before.get())).getFirst());
+                    views.of(reader.id(), List.of(before.get())).getFirst());
         }
         store.update(before.get(), sent);
+        wantCard(reader, sent);
         events.publishEvent(new EntryKept(reader.id(), sent));
         return sent;
     }
@@ -158,6 +175,10 @@ public class Entries {
         }
     }
 
+    private void wantCard(Person reader, Entry entry) {
+        entry.address().ifPresent(address -> links.want(reader.id(), address));
+    }
+
     private Entry entry(Person reader, Change change, Optional<Entry> before) {
         var content = EntryContent.check(change.kind(), change.content());
         requireMedia(reader, change);
@@ -186,14 +207,14 @@ public class Entries {
 
     private void requireMedia(Person reader, Change change) {
         if (change.kind().hasMedia() != change.mediaId().isPresent()) {
-            throw Refusal.unfit("A photo or a recording needs its file, other entries have none.");
+            throw Refusal.unfit("A photo, a recording or a file needs its content, other entries have none.");
         }
         change.mediaId().map(id -> media.requireOwned(reader, id)).ifPresent(item -> {
-            if (item.kind() != MediaKind.valueOf(change.kind().name())) {
-                throw Refusal.unfit(
-                        change.kind() == EntryKind.PHOTO
-                                ? "This is not a picture. Use a JPEG, PNG or WebP file."
-                                : "This is not a recording. Use a WAV, Ogg, WebM or MP3 file.");
+            if (change.kind() == EntryKind.PHOTO && item.kind() != MediaKind.PHOTO) {
+                throw Refusal.unfit("This is not a picture. Use a JPEG, PNG or WebP file.");
+            }
+            if (change.kind() == EntryKind.RECORDING && item.kind() != MediaKind.RECORDING) {
+                throw Refusal.unfit("This is not a recording. Use a WAV, Ogg, WebM or MP3 file.");
             }
         });
     }

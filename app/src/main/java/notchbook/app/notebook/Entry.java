@@ -25,9 +25,14 @@ public record Entry(
         Optional<UUID> copiedFrom,
         Set<UUID> notches) {
 
-    /** Its typed words; none for other kinds. */
+    /** Its typed words, the name of its file or the address of its link; none for other kinds. */
     public String words() {
         return EntryContent.words(kind, content);
+    }
+
+    /** The web address that it links to; empty for other kinds. */
+    public Optional<String> address() {
+        return kind == EntryKind.LINK ? Optional.of(words()) : Optional.empty();
     }
 
     /** The name by which its student knows it. */

@@ -1,12 +1,16 @@
 package notchbook.app.notebook;
 
 import notchbook.app.platform.Refusal;
+import notchbook.core.link.WebLink;
+import notchbook.core.notebook.FileName;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What an entry of a kind may hold: read, checked, and written in one form, so that equal content is equal text. */
 public record EntryContent(String json, boolean isEmpty) {
+    private static final JsonMapper MAPPER = new JsonMapper();
 
     /** Checks what was sent; an {@link IllegalArgumentException} says what does not belong. */
     static EntryContent check(EntryKind kind, JsonNode sent) {
@@ -25,11 +29,33 @@ public record EntryContent(String json, boolean isEmpty) {
                 }
                 yield new EntryContent("{}", false);
             }
+            case FILE ->
+                text("name", FileName.parse(sent.path("name").asString("")).name());
+            case LINK -> ofLink(address(sent.path("address").asString("")));
         };
     }
 
-    /** The words of an entry's typed text; nothing for other kinds. */
+    /** The words of an entry's typed text, the name of its file, the address of its link; nothing for other kinds. */
     public static String words(EntryKind kind, String json) {
-        return kind == EntryKind.TYPED ? DocumentJson.read(json).plainText() : "";
+        return switch (kind) {
+            case TYPED -> DocumentJson.read(json).plainText();
+            case FILE -> MAPPER.readTree(json).path("name").asString("");
+            case LINK -> MAPPER.readTree(json).path("address").asString("");
+            case INK, PHOTO, RECORDING -> "";
+        };
+    }
+
+    static EntryContent ofLink(String address) {
+        return text("address", address);
+    }
+
+    private static String address(String typed) {
+        return WebLink.parse(typed)
+                .map(link -> link.address().toString())
+                .orElseThrow(() -> Refusal.unfit("This is no web address. It looks like https://site.example/page."));
+    }
+
+    private static EntryContent text(String field, String value) {
+        return new EntryContent(MAPPER.createObjectNode().put(field, value).toString(), false);
     }
 }

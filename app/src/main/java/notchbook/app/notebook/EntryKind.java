@@ -7,7 +7,9 @@ public enum EntryKind {
     TYPED(EvidenceKind.TYPED),
     INK(EvidenceKind.HANDWRITTEN),
     PHOTO(EvidenceKind.PHOTO),
-    RECORDING(EvidenceKind.RECORDING);
+    RECORDING(EvidenceKind.RECORDING),
+    FILE(EvidenceKind.ATTACHED),
+    LINK(EvidenceKind.ATTACHED);
 
     private final EvidenceKind evidence;
 
@@ -20,6 +22,6 @@ public enum EntryKind {
     }
 
     boolean hasMedia() {
-        return this == PHOTO || this == RECORDING;
+        return this == PHOTO || this == RECORDING || this == FILE;
     }
 }

@@ -22,6 +22,8 @@ public final class EntryName {
             case INK -> "Drawing";
             case PHOTO -> "Photo";
             case RECORDING -> "Recording";
+            case FILE -> "File";
+            case LINK -> "Link";
         };
     }
 }

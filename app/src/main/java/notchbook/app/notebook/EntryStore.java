@@ -79,6 +79,25 @@ class EntryStore {
                 .toList();
     }
 
+    /** The entries of a media item, in the bin or not. */
+    List<Entry> withMedia(UUID mediaId) {
+        return fetch(ENTRY.MEDIA_ID.eq(mediaId));
+    }
+
+    /** A person's entries with this very content, in the bin or not. */
+    List<Entry> withContent(UUID personId, EntryKind kind, String content) {
+        return fetch(ENTRY.KIND
+                .eq(kind.name())
+                .and(ENTRY.CONTENT.eq(content))
+                .and(ENTRY.PAGE_ID.in(db.select(PAGE.ID)
+                        .from(PAGE)
+                        .join(SECTION)
+                        .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                        .join(NOTEBOOK)
+                        .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
+                        .where(NOTEBOOK.OWNER_ID.eq(personId)))));
+    }
+
     List<Entry> onPages(Collection<UUID> pageIds) {
         return fetch(ENTRY.PAGE_ID.in(pageIds).and(ENTRY.DELETED_AT.isNull()));
     }

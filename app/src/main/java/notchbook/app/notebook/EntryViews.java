@@ -3,6 +3,9 @@ package notchbook.app.notebook;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.link.LinkCardView;
+import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaView;
 import notchbook.app.notebook.NotebookViews.EntryView;
@@ -14,10 +17,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class EntryViews {
     private final Media media;
+    private final LinkCards links;
     private final JsonMapper mapper;
 
-    EntryViews(Media media, JsonMapper mapper) {
+    EntryViews(Media media, LinkCards links, JsonMapper mapper) {
         this.media = media;
+        this.links = links;
         this.mapper = mapper;
     }
 
@@ -26,9 +31,13 @@ class EntryViews {
                 earlier.version(), mapper.readTree(earlier.content()), earlier.caption(), earlier.savedAt());
     }
 
-    List<EntryView> of(Collection<Entry> entries) {
+    /** Entries of one owner. */
+    List<EntryView> of(UUID ownerId, Collection<Entry> entries) {
         var items = media.findAll(
                 entries.stream().flatMap(entry -> entry.mediaId().stream()).toList());
+        var cards = links.of(
+                ownerId,
+                entries.stream().flatMap(entry -> entry.address().stream()).toList());
         return entries.stream()
                 .map(entry -> new EntryView(
                         entry.id(),
@@ -41,6 +50,9 @@ class EntryViews {
                         entry.mediaId()
                                 .flatMap(id -> Optional.ofNullable(items.get(id)))
                                 .map(MediaView::of),
+                        entry.address()
+                                .flatMap(address -> Optional.ofNullable(cards.get(address)))
+                                .map(LinkCardView::of),
                         entry.caption(),
                         entry.place().width(),
                         entry.version(),

@@ -2,9 +2,9 @@ package notchbook.app.notebook;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.util.Optional;
 import notchbook.app.people.Person;
-import notchbook.app.platform.Refusal;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.file.FileText;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,11 +31,14 @@ class FileTextController {
     @PostMapping(path = "/api/text-from-file", consumes = "multipart/form-data")
     FileTextView read(@AuthenticationPrincipal Person reader, @RequestPart MultipartFile file) throws IOException {
         reader.requireStudent();
-        if (file.getSize() > FileText.MOST_BYTES) {
-            throw Refusal.unfit("This file is larger than 20 MB. Take the part that you need out of it.");
+        var incoming = Files.createTempFile("notchbook", "incoming");
+        try {
+            file.transferTo(incoming);
+            var document = FileText.read(
+                    Optional.ofNullable(file.getOriginalFilename()).orElse(""), incoming);
+            return new FileTextView(mapper.readTree(DocumentJson.write(document)));
+        } finally {
+            Files.deleteIfExists(incoming);
         }
-        var document =
-                FileText.read(Optional.ofNullable(file.getOriginalFilename()).orElse(""), file.getBytes());
-        return new FileTextView(mapper.readTree(DocumentJson.write(document)));
     }
 }

@@ -143,7 +143,7 @@ class NotebookController {
             @RequestParam Optional<LocalDate> to) {
         var notebook = notebooks.require(reader, id);
         var found = notebooks.needle(notebook, nodes, new Needle.Wish(all, kinds, from, to));
-        var shown = views.of(found);
+        var shown = views.of(reader.id(), found);
         var pageOf = new HashMap<UUID, Page>();
         notebooks.pages(notebook).forEach(page -> pageOf.put(page.id(), page));
         var sectionTitle = new HashMap<UUID, String>();

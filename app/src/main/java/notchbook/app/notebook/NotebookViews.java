@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.link.LinkCardView;
 import notchbook.app.media.MediaView;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Pattern;
@@ -60,6 +61,7 @@ final class NotebookViews {
             @Schema(implementation = Object.class) JsonNode content,
             boolean isEmpty,
             Optional<MediaView> media,
+            Optional<LinkCardView> card,
             String caption,
             EntryWidth width,
             int version,

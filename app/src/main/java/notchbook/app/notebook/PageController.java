@@ -125,12 +125,12 @@ class PageController {
                         body.caption(),
                         body.copiedFrom(),
                         body.madeAt()));
-        return views.of(List.of(kept)).getFirst();
+        return views.of(reader.id(), List.of(kept)).getFirst();
     }
 
     @GetMapping("/api/entries/{id}")
     EntryView entry(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        return views.of(List.of(entries.require(reader, id))).getFirst();
+        return views.of(reader.id(), List.of(entries.require(reader, id))).getFirst();
     }
 
     /** What the entry was before, the newest first; bringing one back is keeping it as a new change. */
@@ -174,6 +174,6 @@ class PageController {
                 pages.edge(reader, page, onPage).stream()
                         .map(point -> new SlotView(point.id(), point.code(), point.title()))
                         .toList(),
-                views.of(onPage));
+                views.of(reader.id(), onPage));
     }
 }

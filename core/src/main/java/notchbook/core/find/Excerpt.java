@@ -2,6 +2,7 @@ package notchbook.core.find;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** A piece of a text around what was found in it, cut at words, with what was found told apart. */
 public record Excerpt(List<Part> parts) {
@@ -11,10 +12,38 @@ public record Excerpt(List<Part> parts) {
     /** What may stand before the first match, in characters. */
     private static final int BEFORE = 40;
 
+    /** Up to here all of a text is looked through, in characters. */
+    private static final int SHORT = 8_000;
+
+    /** Places that begin like a match and are none, before giving up. */
+    private static final int MOST_TRIES = 40;
+
     public record Part(String text, boolean isMatch) {}
 
     /** The excerpt of a text for a query; its beginning when nothing of the query stands in it. */
     public static Excerpt of(String text, Query query) {
+        return text.length() <= SHORT ? ofShort(text, query) : ofLong(text, query);
+    }
+
+    /** Around the first place that looks like a match: to tell all words of a book apart takes too long while typing. */
+    private static Excerpt ofLong(String text, Query query) {
+        var folded = text.toLowerCase(Locale.ROOT);
+        for (var beginning : query.beginnings()) {
+            var tries = 0;
+            for (var at = folded.indexOf(beginning);
+                    at >= 0 && tries < MOST_TRIES;
+                    at = folded.indexOf(beginning, at + 1), tries++) {
+                var piece = text.substring(
+                        wordStart(text, at - SHORT / 4), wordEnd(text, Math.min(text.length(), at + SHORT / 2)));
+                if (!query.found(piece).isEmpty()) {
+                    return ofShort(piece, query);
+                }
+            }
+        }
+        return ofShort(text.substring(0, wordEnd(text, SHORT)), query);
+    }
+
+    private static Excerpt ofShort(String text, Query query) {
         var flat = text.replaceAll("\\s+", " ").strip();
         var found = query.found(flat);
         var from = found.isEmpty() ? 0 : wordStart(flat, found.getFirst().start() - BEFORE);
@@ -36,6 +65,11 @@ public record Excerpt(List<Part> parts) {
             parts.add(new Part(" …", false));
         }
         return new Excerpt(parts);
+    }
+
+    /** Whether anything of the query stands in it. */
+    public boolean isMatch() {
+        return parts.stream().anyMatch(Part::isMatch);
     }
 
     private static void add(List<Part> parts, String text, boolean isMatch) {

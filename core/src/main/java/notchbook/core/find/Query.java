@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What somebody looks for: words that must all be there, by their stems, and phrases in quotation marks whose words must
@@ -14,6 +15,9 @@ public record Query(List<Term> terms, List<List<String>> phrases) {
 
     /** More words than this narrow nothing down. */
     private static final int MOST_TERMS = 12;
+
+    /** Stems and their words share at least this many letters. */
+    private static final int SHORTEST_BEGINNING = 3;
 
     /** A word to look for; an unfinished one fits what begins with it. */
     public record Term(String word, String stem, boolean isUnfinished) {
@@ -47,6 +51,13 @@ public record Query(List<Term> terms, List<List<String>> phrases) {
         var tokens = Token.of(text);
         return terms.stream().allMatch(term -> tokens.stream().anyMatch(term::fits))
                 && phrases.stream().allMatch(phrase -> !placesOf(phrase, tokens).isEmpty());
+    }
+
+    /** How the words that are looked for begin, whatever their endings. */
+    List<String> beginnings() {
+        return Stream.concat(terms.stream().map(Term::stem), phrases.stream().map(List::getFirst))
+                .map(stem -> stem.substring(0, Math.min(stem.length(), SHORTEST_BEGINNING)))
+                .toList();
     }
 
     /** The words of a text that the query is about. */

@@ -37,6 +37,7 @@ public final class Readiness {
         readiness.checkEntries();
         readiness.checkPatterns();
         readiness.checkQuestions();
+        readiness.checkLinks();
         readiness.checkReflections();
         readiness.checkRemarks();
         readiness.checkSize();
@@ -111,6 +112,13 @@ public final class Readiness {
         work.questions()
                 .forEach(question -> lines.add(CheckLine.warns(
                         "Still open: " + question.words(), new ToEntry(question.page(), question.entry()))));
+    }
+
+    private void checkLinks() {
+        work.closedLinks()
+                .forEach(link -> lines.add(CheckLine.warns(
+                        "“" + link.name() + "” could not be opened; your teacher may not get in either",
+                        new ToEntry(link.page(), link.entry()))));
     }
 
     private void checkReflections() {

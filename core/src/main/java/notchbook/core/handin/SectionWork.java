@@ -15,6 +15,7 @@ public record SectionWork(
         List<ReflectionWork> reflections,
         List<OpenRemark> remarks,
         List<Unanswered> questions,
+        List<ClosedLink> closedLinks,
         long bytes) {
 
     public record AskedPoint(UUID id, String code, String statement) {}
@@ -32,6 +33,9 @@ public record SectionWork(
 
     /** An open question that nothing answers yet. */
     public record Unanswered(UUID page, UUID entry, String words) {}
+
+    /** A link to a page that could not be opened from outside without signing in. */
+    public record ClosedLink(UUID page, UUID entry, String name) {}
 
     /** A remark on the version before, by its number there; {@code entry} and {@code page} are there while the entry lives. */
     public record OpenRemark(int number, Optional<UUID> page, Optional<UUID> entry) {}

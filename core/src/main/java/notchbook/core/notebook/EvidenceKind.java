@@ -1,10 +1,11 @@
 package notchbook.core.notebook;
 
-/** The five kinds of evidence, each with a shape of its own on every screen. */
+/** The kinds of evidence, each with a shape of its own on every screen. A file or a link is attached: made elsewhere. */
 public enum EvidenceKind {
     TYPED,
     HANDWRITTEN,
     PHOTO,
     RECORDING,
-    REFLECTION
+    REFLECTION,
+    ATTACHED
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import notchbook.core.handin.CheckLine.Outcome;
 import notchbook.core.handin.SectionWork.Answer;
 import notchbook.core.handin.SectionWork.AskedPoint;
+import notchbook.core.handin.SectionWork.ClosedLink;
 import notchbook.core.handin.SectionWork.EntryWork;
 import notchbook.core.handin.SectionWork.OpenRemark;
 import notchbook.core.handin.SectionWork.PageWork;
@@ -80,6 +81,7 @@ class ReadinessTest {
                 List.of(reflection(60)),
                 List.of(new OpenRemark(2, Optional.of(PAGE), Optional.of(ENTRY))),
                 List.of(),
+                List.of(),
                 0);
         assertThat(first(work).mend()).isEqualTo(new CheckLine.ToEntry(PAGE, ENTRY));
     }
@@ -90,6 +92,7 @@ class ReadinessTest {
                 points(),
                 List.of(page(entry(false, A, D))),
                 List.of(reflection(60)),
+                List.of(),
                 List.of(),
                 List.of(),
                 Readiness.BUDGET_BYTES + 1);
@@ -113,9 +116,26 @@ class ReadinessTest {
                 List.of(reflection(60)),
                 List.of(),
                 List.of(new Unanswered(PAGE, ENTRY, "Does wind change it?")),
+                List.of(),
                 0);
         assertThat(first(work))
                 .isEqualTo(CheckLine.warns("Still open: Does wind change it?", new CheckLine.ToEntry(PAGE, ENTRY)));
+    }
+
+    @Test
+    void warnsOfALinkThatCouldNotBeOpened() {
+        var work = new SectionWork(
+                points(),
+                List.of(page(entry(false, A, D))),
+                List.of(reflection(60)),
+                List.of(),
+                List.of(),
+                List.of(new ClosedLink(PAGE, ENTRY, "tides.example/may")),
+                0);
+        assertThat(first(work))
+                .isEqualTo(CheckLine.warns(
+                        "“tides.example/may” could not be opened; your teacher may not get in either",
+                        new CheckLine.ToEntry(PAGE, ENTRY)));
     }
 
     private static CheckLine first(SectionWork work) {
@@ -127,7 +147,8 @@ class ReadinessTest {
     }
 
     private static SectionWork work(PageWork page, ReflectionWork reflection) {
-        return new SectionWork(points(), List.of(page), List.of(reflection), List.of(), List.of(), 1_000_000);
+        return new SectionWork(
+                points(), List.of(page), List.of(reflection), List.of(), List.of(), List.of(), 1_000_000);
     }
 
     private static List<AskedPoint> points() {

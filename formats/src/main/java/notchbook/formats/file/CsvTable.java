@@ -14,11 +14,13 @@ import org.apache.commons.csv.CSVParser;
 final class CsvTable {
     private CsvTable() {}
 
-    static Document read(String text) {
+    static Document read(String text, Extent extent) {
         var format = CSVFormat.RFC4180.builder().setDelimiter(delimiter(text)).get();
         try (var parser = CSVParser.parse(new StringReader(text), format)) {
-            return new Document(List.of(SheetTable.table(
-                    parser.stream().map(record -> record.toList()).toList())));
+            return new Document(List.of(SheetTable.table(extent.of(parser.stream()
+                    .limit(Extent.MOST_READ)
+                    .map(record -> record.toList())
+                    .toList()))));
         } catch (IOException | UncheckedIOException | IllegalStateException broken) {
             throw new IllegalArgumentException("This table is broken: a quotation mark is not closed.", broken);
         }

@@ -1,12 +1,14 @@
 package notchbook.formats.file;
 
-import java.util.Locale;
-import java.util.Set;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import notchbook.core.text.Document;
 
 /**
- * Reads a file of another program as typed text. What it is, is told by its content; the name only tells Markdown, CSV
- * and HTML from plain text. Pictures in it stay behind. An {@link IllegalArgumentException} says why a file can't be read.
+ * Reads a file of another program as typed text; {@link FileType} says which it is. Pictures in it stay behind. An
+ * {@link IllegalArgumentException} says why a file can't be read.
  */
 public final class FileText {
     /** A thesis without its pictures; larger files are attached, not read. */
@@ -14,12 +16,9 @@ public final class FileText {
 
     private FileText() {}
 
-    public static Document read(String name, byte[] file) {
-        if (file.length > MOST_BYTES) {
-            throw new IllegalArgumentException(
-                    "This file is larger than 20 MB. Take the part that you need out of it.");
-        }
-        var document = ZipParts.isZip(file) ? ofArchive(ZipParts.of(file)) : ofText(name, PlainText.decode(file));
+    /** The whole of a file; one with more than an entry can hold is refused. */
+    public static Document read(String name, Path file) {
+        var document = read(name, file, Extent.WHOLE);
         if (document.isBlank()) {
             throw new IllegalArgumentException(
                     "There are no words in this file. A scan goes onto the page as a photo.");
@@ -27,34 +26,38 @@ public final class FileText {
         return document;
     }
 
-    private static Document ofArchive(ZipParts parts) {
-        if (parts.has("word/document.xml")) {
-            return WordText.read(parts);
+    static Document read(String name, Path file, Extent extent) {
+        var content = content(file);
+        return switch (FileType.of(name, file)) {
+            case DOCX -> WordText.read(ZipParts.of(content));
+            case XLSX -> SheetTable.read(ZipParts.of(content), extent);
+            case ODT -> OpenText.read(ZipParts.of(content));
+            case CSV -> CsvTable.read(PlainText.decode(content), extent);
+            case MARKDOWN -> MarkdownText.read(PlainText.decode(content));
+            case HTML -> HtmlText.read(PlainText.decode(content));
+            case TEXT -> PlainText.read(PlainText.decode(content));
+            case PDF, OTHER -> throw unread(content);
+        };
+    }
+
+    /** An archive is gone through for what is wrong with it, so that its sender learns what to do. */
+    private static IllegalArgumentException unread(byte[] content) {
+        if (ZipParts.isZip(content)) {
+            ZipParts.of(content);
         }
-        if (parts.has("xl/workbook.xml")) {
-            return SheetTable.read(parts);
-        }
-        if (parts.has("content.xml") && parts.text("mimetype").startsWith("application/vnd.oasis.opendocument.text")) {
-            return OpenText.read(parts);
-        }
-        throw new IllegalArgumentException(
+        return new IllegalArgumentException(
                 "This is no document that can be read here. Save it as DOCX, ODT, XLSX, Markdown, HTML or text.");
     }
 
-    private static Document ofText(String name, String text) {
-        var ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-        if (Set.of("csv", "tsv").contains(ending)) {
-            return CsvTable.read(text);
+    private static byte[] content(Path file) {
+        try {
+            if (Files.size(file) > MOST_BYTES) {
+                throw new IllegalArgumentException(
+                        "This file is larger than 20 MB. Take the part that you need out of it.");
+            }
+            return Files.readAllBytes(file);
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
         }
-        if (Set.of("md", "markdown").contains(ending)) {
-            return MarkdownText.read(text);
-        }
-        var start = text.stripLeading().toLowerCase(Locale.ROOT);
-        if (Set.of("html", "htm", "xhtml").contains(ending)
-                || start.startsWith("<!doctype html")
-                || start.startsWith("<html")) {
-            return HtmlText.read(text);
-        }
-        return PlainText.read(text);
     }
 }

@@ -27,8 +27,7 @@ final class PlainText {
     /** UTF-8, UTF-16 by its mark, else the code page of older programs; whatever holds control characters is no text. */
     static String decode(byte[] file) {
         var text = decoded(file);
-        var isText = text.chars().allMatch(c -> c >= ' ' || c == '\n' || c == '\r' || c == '\t' || c == '\f');
-        if (!isText) {
+        if (!text.chars().allMatch(PlainText::isWritten)) {
             throw new IllegalArgumentException(
                     "This is no text and no document that can be read here. Save it as DOCX, ODT, XLSX, Markdown, HTML"
                             + " or text.");
@@ -36,10 +35,23 @@ final class PlainText {
         return text;
     }
 
-    private static String decoded(byte[] file) {
-        if (file.length > 1
+    /** Whether the beginning of a file reads as text; a letter that is cut in half at its end does not matter. */
+    static boolean isText(byte[] head) {
+        return isUtf16(head) || new String(head, StandardCharsets.UTF_8).chars().allMatch(PlainText::isWritten);
+    }
+
+    private static boolean isWritten(int c) {
+        return c >= ' ' || c == '\n' || c == '\r' || c == '\t' || c == '\f';
+    }
+
+    private static boolean isUtf16(byte[] file) {
+        return file.length > 1
                 && (file[0] == (byte) 0xFF && file[1] == (byte) 0xFE
-                        || file[0] == (byte) 0xFE && file[1] == (byte) 0xFF)) {
+                        || file[0] == (byte) 0xFE && file[1] == (byte) 0xFF);
+    }
+
+    private static String decoded(byte[] file) {
+        if (isUtf16(file)) {
             return new String(file, StandardCharsets.UTF_16);
         }
         try {

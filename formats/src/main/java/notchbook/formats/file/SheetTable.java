@@ -22,11 +22,11 @@ import org.dhatim.fastexcel.reader.Sheet;
 final class SheetTable {
     private SheetTable() {}
 
-    static Document read(ZipParts parts) {
+    static Document read(ZipParts parts, Extent extent) {
         try (var workbook = new ReadableWorkbook(new ByteArrayInputStream(parts.file()))) {
             var blocks = new ArrayList<Block>();
             for (var sheet : workbook.getSheets().toList()) {
-                var rows = rows(sheet);
+                var rows = extent.of(rows(sheet));
                 if (!rows.isEmpty()) {
                     blocks.add(new Heading(2, List.of(new Text(sheet.getName(), Set.of()))));
                     blocks.add(table(rows));
@@ -41,10 +41,6 @@ final class SheetTable {
     /** A table of words; rows that are too short get empty cells. */
     static Table table(List<List<String>> rows) {
         var columns = rows.stream().mapToInt(List::size).max().orElse(0);
-        if (columns > Table.MOST_COLUMNS || rows.size() > Table.MOST_ROWS) {
-            throw new IllegalArgumentException(
-                    "A table has up to 30 columns and 1,000 rows. Take the part that you need out of it.");
-        }
         return new Table(IntStream.range(0, rows.size())
                 .mapToObj(row -> IntStream.range(0, columns)
                         .mapToObj(column -> cell(
@@ -63,7 +59,7 @@ final class SheetTable {
 
     private static List<List<String>> rows(Sheet sheet) {
         try (var rows = sheet.openStream()) {
-            return rows.limit(Table.MOST_ROWS + 1L)
+            return rows.limit(Extent.MOST_READ)
                     .map(SheetTable::words)
                     .filter(row -> row.stream().anyMatch(word -> !word.isBlank()))
                     .toList();

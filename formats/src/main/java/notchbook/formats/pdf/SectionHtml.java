@@ -9,8 +9,10 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import notchbook.core.notebook.Zone.Role;
 import notchbook.formats.ink.DrawingSvg;
+import notchbook.formats.pdf.SectionSheet.Attached;
 import notchbook.formats.pdf.SectionSheet.Entry;
 import notchbook.formats.pdf.SectionSheet.Ink;
+import notchbook.formats.pdf.SectionSheet.Link;
 import notchbook.formats.pdf.SectionSheet.Page;
 import notchbook.formats.pdf.SectionSheet.Photo;
 import notchbook.formats.pdf.SectionSheet.Recording;
@@ -105,13 +107,7 @@ final class SectionHtml {
                                         "<svg alt=\"" + Matcher.quoteReplacement(escaped(named(entry, "Drawing")))
                                                 + "\" ")
                         + "</div>";
-            case Photo photo ->
-                "<img class=\"%s\" src=\"data:%s;base64,%s\" alt=\"%s\"/>"
-                        .formatted(
-                                photo.height() > photo.width() ? "tall" : "wide",
-                                photo.type(),
-                                Base64.getEncoder().encodeToString(photo.bytes()),
-                                escaped(named(entry, "Photo")));
+            case Photo photo -> picture(photo, photo.height() > photo.width() ? "tall" : "wide", named(entry, "Photo"));
             case Recording recording ->
                 "<p class=\"recording\">Recording, %s%s</p>"
                         .formatted(
@@ -120,7 +116,34 @@ final class SectionHtml {
                                         .fileName()
                                         .map(name -> ", " + escaped(name))
                                         .orElse(""));
+            case Attached file ->
+                "<p class=\"recording\">File: %s, %s</p>".formatted(escaped(file.name()), size(file.bytes()));
+            case Link link -> link(link);
         };
+    }
+
+    private static String picture(Photo photo, String look, String words) {
+        return "<img class=\"%s\" src=\"data:%s;base64,%s\" alt=\"%s\"/>"
+                .formatted(look, photo.type(), Base64.getEncoder().encodeToString(photo.bytes()), escaped(words));
+    }
+
+    /** As a line of words; the picture only where the page has one. */
+    private static String link(Link link) {
+        var address = escaped(link.address());
+        var title = link.title().isBlank() ? address : escaped(link.title());
+        return "<div class=\"link\">%s<p><a href=\"%s\">%s</a></p><p>%s</p><p class=\"when\">%s</p></div>"
+                .formatted(
+                        link.picture().map(photo -> picture(photo, "small", "")).orElse(""),
+                        address,
+                        title,
+                        escaped(link.description()),
+                        address);
+    }
+
+    private static String size(long bytes) {
+        return bytes < 1_000_000
+                ? "%d kB".formatted(Math.max(1, bytes / 1_000))
+                : String.format(Locale.ROOT, "%.1f MB", bytes / 1e6);
     }
 
     private static String named(Entry entry, String otherwise) {

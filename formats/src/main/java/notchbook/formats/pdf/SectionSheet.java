@@ -38,6 +38,12 @@ public record SectionSheet(
     /** A recording is listed with its length in seconds; its sound goes along as a file. */
     public record Recording(Optional<String> fileName, double seconds) implements Content {}
 
+    /** A file is listed with its size in bytes; its content goes along as a file. */
+    public record Attached(String name, long bytes) implements Content {}
+
+    /** A link with what its page says of itself; title and description may be blank. */
+    public record Link(String address, String title, String description, Optional<Photo> picture) implements Content {}
+
     public record Reflection(String title, List<Answer> answers, List<String> chosen) {}
 
     public record Answer(String question, String text) {}

@@ -4,6 +4,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -14,6 +16,17 @@ final class Archives {
     private static final String RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
 
     private Archives() {}
+
+    /** A file with a content, which goes when the tests end. */
+    static Path file(byte[] content) {
+        try {
+            var file = Files.createTempFile("notchbook", "test");
+            file.toFile().deleteOnExit();
+            return Files.write(file, content);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
 
     static byte[] zip(String... namesAndTexts) {
         var out = new ByteArrayOutputStream();

@@ -1,4 +1,4 @@
-package notchbook.core.collection;
+package notchbook.core.link;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package notchbook.core.collection;
+package notchbook.core.link;
 
 import java.net.URI;
 import java.net.URISyntaxException;

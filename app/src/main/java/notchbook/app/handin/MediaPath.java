@@ -1,0 +1,36 @@
+package notchbook.app.handin;
+
+import java.util.Map;
+import notchbook.app.media.MediaItem;
+import notchbook.app.media.MediaKind;
+import notchbook.core.notebook.FileName;
+
+/** Where a content lies within a sealed version: under its id, with the ending that says what it is. */
+final class MediaPath {
+    private static final Map<String, String> ENDINGS = Map.of(
+            "image/jpeg",
+            "jpg",
+            "image/png",
+            "png",
+            "audio/wav",
+            "wav",
+            "audio/ogg",
+            "ogg",
+            "audio/webm",
+            "webm",
+            "audio/mpeg",
+            "mp3");
+
+    private MediaPath() {}
+
+    static String of(MediaItem item) {
+        return "media/" + item.id() + "." + ending(item);
+    }
+
+    private static String ending(MediaItem item) {
+        var own = FileName.parse(item.name()).ending();
+        return item.kind() == MediaKind.FILE && own.matches("[a-z0-9]{1,8}")
+                ? own
+                : ENDINGS.getOrDefault(item.type(), "bin");
+    }
+}

@@ -1,0 +1,89 @@
+package notchbook.app.link;
+
+import static java.util.stream.Collectors.toMap;
+import static notchbook.tables.Tables.LINK_CARD;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.HexFormat;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class LinkCardStore {
+    private final DSLContext db;
+
+    LinkCardStore(DSLContext db) {
+        this.db = db;
+    }
+
+    Optional<LinkCard> find(UUID id) {
+        return db.selectFrom(LINK_CARD).where(LINK_CARD.ID.eq(id)).fetchOptional(LinkCardStore::card);
+    }
+
+    /** A person's cards for addresses, by address. */
+    Map<String, LinkCard> findAll(UUID ownerId, Collection<String> addresses) {
+        return db
+                .selectFrom(LINK_CARD)
+                .where(
+                        LINK_CARD.OWNER_ID.eq(ownerId),
+                        LINK_CARD.ADDRESS_SHA256.in(
+                                addresses.stream().map(LinkCardStore::digest).toList()))
+                .fetch(LinkCardStore::card)
+                .stream()
+                .collect(toMap(LinkCard::address, card -> card));
+    }
+
+    void insert(LinkCard card) {
+        db.insertInto(LINK_CARD)
+                .set(LINK_CARD.ID, card.id())
+                .set(LINK_CARD.OWNER_ID, card.ownerId())
+                .set(LINK_CARD.ADDRESS, card.address())
+                .set(LINK_CARD.ADDRESS_SHA256, digest(card.address()))
+                .set(LINK_CARD.STATE, card.state().name())
+                .set(LINK_CARD.TITLE, card.title())
+                .set(LINK_CARD.DESCRIPTION, card.description())
+                .set(LINK_CARD.SITE, card.site())
+                .execute();
+    }
+
+    void update(LinkCard card, Instant at) {
+        db.update(LINK_CARD)
+                .set(LINK_CARD.STATE, card.state().name())
+                .set(LINK_CARD.TITLE, card.title())
+                .set(LINK_CARD.DESCRIPTION, card.description())
+                .set(LINK_CARD.SITE, card.site())
+                .set(LINK_CARD.PICTURE_ID, card.pictureId().orElse(null))
+                .set(LINK_CARD.FETCHED_AT, at)
+                .where(LINK_CARD.ID.eq(card.id()))
+                .execute();
+    }
+
+    private static LinkCard card(Record found) {
+        return new LinkCard(
+                found.get(LINK_CARD.ID),
+                found.get(LINK_CARD.OWNER_ID),
+                found.get(LINK_CARD.ADDRESS),
+                LinkState.valueOf(found.get(LINK_CARD.STATE)),
+                found.get(LINK_CARD.TITLE),
+                found.get(LINK_CARD.DESCRIPTION),
+                found.get(LINK_CARD.SITE),
+                Optional.ofNullable(found.get(LINK_CARD.PICTURE_ID)));
+    }
+
+    private static String digest(String address) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(address.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException("Every Java platform has SHA-256.", missing);
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package notchbook.app.media;
+
+import static java.util.stream.Collectors.toMap;
+import static notchbook.tables.Tables.MEDIA_WORDS;
+
+import java.util.Collection;
+import java.util.Map;
+import java.util.UUID;
+import notchbook.app.platform.Job;
+import notchbook.formats.file.FileWords;
+import org.jooq.DSLContext;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The words that can be read in files, read once after a file came in. */
+@Component
+public class MediaWords implements Job {
+    static final String NAME = "words-of-file";
+
+    private final DSLContext db;
+    private final MediaStore store;
+    private final MediaFiles files;
+    private final ApplicationEventPublisher events;
+
+    MediaWords(DSLContext db, MediaStore store, MediaFiles files, ApplicationEventPublisher events) {
+        this.db = db;
+        this.store = store;
+        this.files = files;
+        this.events = events;
+    }
+
+    /** The words of a file were read; told within the transaction that keeps them. */
+    public record WordsRead(UUID ownerId, UUID mediaId) {}
+
+    /** The words of those of these items that have any. */
+    public Map<UUID, String> of(Collection<UUID> mediaIds) {
+        return db.selectFrom(MEDIA_WORDS).where(MEDIA_WORDS.MEDIA_ID.in(mediaIds)).stream()
+                .collect(toMap(row -> row.get(MEDIA_WORDS.MEDIA_ID), row -> row.get(MEDIA_WORDS.WORDS)));
+    }
+
+    @Override
+    public String name() {
+        return NAME;
+    }
+
+    @Override
+    @Transactional
+    public void run(UUID mediaId) {
+        store.find(mediaId).ifPresent(item -> {
+            var words = FileWords.of(item.name(), files.place(item.sha256()));
+            if (!words.isEmpty()) {
+                keep(mediaId, words);
+                events.publishEvent(new WordsRead(item.ownerId(), mediaId));
+            }
+        });
+    }
+
+    private void keep(UUID mediaId, String words) {
+        db.insertInto(MEDIA_WORDS)
+                .set(MEDIA_WORDS.MEDIA_ID, mediaId)
+                .set(MEDIA_WORDS.WORDS, words)
+                .onDuplicateKeyUpdate()
+                .set(MEDIA_WORDS.WORDS, words)
+                .execute();
+    }
+}

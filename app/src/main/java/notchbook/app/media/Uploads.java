@@ -1,0 +1,86 @@
+package notchbook.app.media;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import me.desair.tus.server.TusFileUploadService;
+import me.desair.tus.server.exception.TusException;
+import notchbook.app.people.Person;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** Large files on their way in, in parts that can be taken up again where they broke off (the tus protocol, 1.0). */
+@Component
+class Uploads {
+    static final String PATH = "/api/uploads";
+
+    /** A device that was away for a week goes on with what it has; after that it begins anew. */
+    private static final Duration KEPT = Duration.ofDays(7);
+
+    private final Path folder;
+    private final TusFileUploadService tus;
+
+    Uploads(@Value("${notchbook.media-folder}") Path media) {
+        folder = media.resolve("uploads");
+        tus = new TusFileUploadService()
+                .withUploadUri(PATH)
+                .withStoragePath(folder.toString())
+                .withMaxUploadSize(MediaIntake.LARGEST_FILE)
+                .withUploadExpirationPeriod(KEPT.toMillis());
+    }
+
+    /** Answers a request of the protocol; an upload is known only to whom it belongs. */
+    void answer(Person owner, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        tus.process(request, response, owner.id().toString());
+    }
+
+    /** The content of an upload that is whole, as a file of its own; empty for one that is not there or not whole. */
+    Optional<Path> whole(Person owner, String upload) throws IOException {
+        return isWhole(owner, upload) ? content(owner, upload) : Optional.empty();
+    }
+
+    private boolean isWhole(Person owner, String upload) throws IOException {
+        try {
+            var info = tus.getUploadInfo(upload, owner.id().toString());
+            return info != null && !info.isUploadInProgress();
+        } catch (TusException unknown) {
+            return false;
+        }
+    }
+
+    private Optional<Path> content(Person owner, String upload) throws IOException {
+        try (var content = tus.getUploadedBytes(upload, owner.id().toString())) {
+            if (content == null) {
+                return Optional.empty();
+            }
+            var file = Files.createTempFile("notchbook", "incoming");
+            Files.copy(content, file, StandardCopyOption.REPLACE_EXISTING);
+            return Optional.of(file);
+        } catch (TusException unknown) {
+            return Optional.empty();
+        }
+    }
+
+    void forget(Person owner, String upload) throws IOException {
+        try {
+            tus.deleteUpload(upload, owner.id().toString());
+        } catch (TusException gone) {
+            // Forgotten already.
+        }
+    }
+
+    @Scheduled(initialDelay = 1, fixedDelay = 6, timeUnit = TimeUnit.HOURS)
+    void cleanUp() throws IOException {
+        // Before the first upload there is nothing that the library could look into.
+        if (Files.isDirectory(folder.resolve("locks"))) {
+            tus.cleanup();
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package notchbook.app.platform;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.task.FailureHandler.MaxRetriesFailureHandler;
+import com.github.kagkarlsson.scheduler.task.FailureHandler.OnFailureRetryLater;
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+import org.springframework.stereotype.Component;
+
+/** Keeps jobs in the database and runs them, a few at a time; one that fails is tried again twice. */
+@Component
+public class Jobs implements SmartLifecycle {
+    private static final String TABLE = "job";
+    private static final int AT_ONCE = 2;
+    private static final int MOST_RETRIES = 2;
+    private static final Duration BETWEEN_LOOKS = Duration.ofSeconds(1);
+    private static final Duration BEFORE_RETRY = Duration.ofMinutes(1);
+
+    private final DataSource database;
+    private final ObjectProvider<Job> kinds;
+    private final SchedulerClient client;
+    private Optional<Scheduler> scheduler = Optional.empty();
+
+    Jobs(DataSource database, ObjectProvider<Job> kinds) {
+        this.database = new TransactionAwareDataSourceProxy(database);
+        this.kinds = kinds;
+        this.client =
+                SchedulerClient.Builder.create(this.database).tableName(TABLE).build();
+    }
+
+    /** Wants a job done for a subject once this transaction is through; wanting it again while it waits changes nothing. */
+    public void want(String name, UUID subject) {
+        client.scheduleIfNotExists(new TaskInstance<Void>(name, subject.toString()), Instant.now());
+    }
+
+    @Override
+    public void start() {
+        var started = Scheduler.create(
+                        database, kinds.stream().<Task<?>>map(Jobs::task).toList())
+                .tableName(TABLE)
+                .threads(AT_ONCE)
+                .pollingInterval(BETWEEN_LOOKS)
+                .build();
+        started.start();
+        scheduler = Optional.of(started);
+    }
+
+    @Override
+    public void stop() {
+        scheduler.ifPresent(Scheduler::stop);
+        scheduler = Optional.empty();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return scheduler.isPresent();
+    }
+
+    private static OneTimeTask<Void> task(Job job) {
+        return Tasks.oneTime(job.name())
+                .onFailure(new MaxRetriesFailureHandler<>(MOST_RETRIES, new OnFailureRetryLater<>(BEFORE_RETRY)))
+                .execute((instance, context) -> job.run(UUID.fromString(instance.getId())));
+    }
+}

@@ -1,0 +1,103 @@
+package notchbook.demo;
+
+import com.sun.net.httpserver.HttpExchange;
+import com.sun.net.httpserver.HttpServer;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.UnknownHostException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.regex.Pattern;
+import notchbook.app.link.PublicNames;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.context.annotation.Primary;
+import org.springframework.stereotype.Component;
+
+/**
+ * The demo's own small web on this machine, and the names that lead there: whatever ends in .example. Its pages lie in
+ * the resources by name of site and page, its pictures are painted; every other name goes the way that it always goes.
+ */
+@Component
+@Primary
+class SmallWeb extends PublicNames implements SmartLifecycle {
+    private static final Pattern SITE = Pattern.compile("[a-z-]+\\.example");
+    private static final Pattern PAGE = Pattern.compile("/[a-z-]+");
+    private static final Pattern PICTURE = Pattern.compile("/pictures/([a-z]+)\\.jpg");
+
+    /** A site that asks everyone to sign in. */
+    private static final String CLOSED = "members.example";
+
+    private final Map<String, byte[]> pictures = new ConcurrentHashMap<>();
+    private Optional<HttpServer> server = Optional.empty();
+
+    /** What a request is answered. */
+    private record Answer(int status, String type, byte[] content) {
+        static final Answer NOTHING = new Answer(404, "text/html", new byte[0]);
+    }
+
+    @Override
+    public List<InetSocketAddress> resolve(String host, int port) throws UnknownHostException {
+        return SITE.matcher(host).matches() && server.isPresent()
+                ? List.of(server.get().getAddress())
+                : super.resolve(host, port);
+    }
+
+    @Override
+    public void start() {
+        try {
+            var made = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+            made.createContext("/", this::serve);
+            made.setExecutor(Executors.newVirtualThreadPerTaskExecutor());
+            made.start();
+            server = Optional.of(made);
+        } catch (IOException noPort) {
+            throw new IllegalStateException("The demo's small web found no port on this machine.", noPort);
+        }
+    }
+
+    @Override
+    public void stop() {
+        server.ifPresent(running -> running.stop(0));
+        server = Optional.empty();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return server.isPresent();
+    }
+
+    private void serve(HttpExchange exchange) throws IOException {
+        try (exchange) {
+            var answer = answer(
+                    exchange.getRequestHeaders().getFirst("Host"),
+                    exchange.getRequestURI().getPath());
+            exchange.getResponseHeaders().set("Content-Type", answer.type());
+            exchange.sendResponseHeaders(answer.status(), answer.content().length == 0 ? -1 : answer.content().length);
+            exchange.getResponseBody().write(answer.content());
+        }
+    }
+
+    private Answer answer(String site, String path) throws IOException {
+        if (CLOSED.equals(site)) {
+            return new Answer(401, "text/html", new byte[0]);
+        }
+        var picture = PICTURE.matcher(path);
+        if (picture.matches()) {
+            return new Answer(
+                    200,
+                    "image/jpeg",
+                    pictures.computeIfAbsent(picture.group(1), subject -> Photographs.jpeg(subject, 5)));
+        }
+        return SITE.matcher(site).matches() && PAGE.matcher(path).matches() ? page(site, path) : Answer.NOTHING;
+    }
+
+    private static Answer page(String site, String path) throws IOException {
+        try (var in = SmallWeb.class.getResourceAsStream("/demo/web/" + site + path + ".html")) {
+            return in == null ? Answer.NOTHING : new Answer(200, "text/html; charset=utf-8", in.readAllBytes());
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package notchbook.formats.link;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a web page says of itself, as plain words: by the Open Graph properties in its head (ogp.me), else by its title
+ * and description. Any part may be blank.
+ */
+public record PageCard(String title, String description, String site, Optional<URI> picture) {
+    private static final int LONGEST_TITLE = 300;
+    private static final int LONGEST_DESCRIPTION = 1_000;
+    private static final int LONGEST_SITE = 200;
+
+    /** Reads HTML from its bytes; {@code charset} is what the server said, and the page itself is asked where it said none. */
+    public static PageCard read(byte[] html, Optional<String> charset, URI address) {
+        var page = parsed(html, charset.orElse(null), address);
+        return new PageCard(
+                first(LONGEST_TITLE, Stream.of(property(page, "og:title"), page.title(), heading(page))),
+                first(LONGEST_DESCRIPTION, Stream.of(property(page, "og:description"), property(page, "description"))),
+                first(LONGEST_SITE, Stream.of(property(page, "og:site_name"), address.getHost())),
+                picture(property(page, "og:image"), address));
+    }
+
+    private static Document parsed(byte[] html, @Nullable String charset, URI address) {
+        try {
+            return Jsoup.parse(new ByteArrayInputStream(html), charset, address.toString());
+        } catch (IOException | IllegalArgumentException unknownCharset) {
+            return parsedAsUtf8(html, address);
+        }
+    }
+
+    private static Document parsedAsUtf8(byte[] html, URI address) {
+        try {
+            return Jsoup.parse(new ByteArrayInputStream(html), "UTF-8", address.toString());
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
+    }
+
+    private static String property(Document page, String name) {
+        return page.select("meta[property=\"%1$s\"], meta[name=\"%1$s\"]".formatted(name)).stream()
+                .map(meta -> meta.attr("content"))
+                .filter(content -> !content.isBlank())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static String heading(Document page) {
+        var heading = page.selectFirst("h1");
+        return heading == null ? "" : heading.text();
+    }
+
+    private static String first(int longest, Stream<String> wordings) {
+        return wordings.map(words -> words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip())
+                .filter(words -> !words.isEmpty())
+                .findFirst()
+                .map(words -> words.length() <= longest ? words : words.substring(0, longest - 1) + "…")
+                .orElse("");
+    }
+
+    private static Optional<URI> picture(String named, URI address) {
+        try {
+            return named.isBlank() ? Optional.empty() : Optional.of(address.resolve(named.strip()));
+        } catch (IllegalArgumentException noAddress) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,66 @@
+import { DetailedError, Upload } from 'tus-js-client';
+import type { Api } from './client';
+import { api, cookie, problem, unwrap } from './client';
+
+export type Outgoing = { id: string; blob: Blob; name: string; isCutOff?: boolean };
+
+/** Most photos and notes: one request is faster than asking how far the last one came. In bytes. */
+const IN_ONE_REQUEST = 5_000_000;
+
+/** What is sent again, at most, when the network breaks off. In bytes. */
+const PART = 4_000_000;
+
+/** Sends a file under an id of our own making, so that it can be sent again when no answer came. */
+export function sendFile(
+  file: Outgoing,
+  onProgress: (share: number) => void = () => {},
+): Promise<Api['MediaView']> {
+  return file.blob.size <= IN_ONE_REQUEST ? sendWhole(file) : sendInParts(file, onProgress);
+}
+
+async function sendWhole({ id, blob, name, isCutOff = false }: Outgoing): Promise<Api['MediaView']> {
+  const form = new FormData();
+  form.append('file', blob, name);
+  const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
+  const response = await fetch(`/api/media/${id}?cutOff=${isCutOff}`, { method: 'PUT', body: form, headers });
+  const body = await response.json().catch(() => ({}));
+  if (!response.ok) throw problem(response.status, body);
+  return body;
+}
+
+/** In parts (the tus protocol): after a break, even in another visit, it goes on where the server's copy ends. */
+async function sendInParts(
+  { id, blob, name, isCutOff = false }: Outgoing,
+  onProgress: (share: number) => void,
+): Promise<Api['MediaView']> {
+  const upload = await uploaded(id, blob, onProgress);
+  const body = { upload, name, cutOff: isCutOff };
+  return unwrap(api.PUT('/api/media/{id}/from-upload', { params: { path: { id } }, body }));
+}
+
+function uploaded(id: string, blob: Blob, onProgress: (share: number) => void): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const upload = new Upload(blob as File, {
+      endpoint: '/api/uploads',
+      chunkSize: PART,
+      // The outbox tries again, and waits for the network if it has to.
+      retryDelays: [],
+      fingerprint: async () => `notchbook-${id}`,
+      removeFingerprintOnSuccess: true,
+      onBeforeRequest: (request) => request.setHeader('X-XSRF-TOKEN', cookie('XSRF-TOKEN')),
+      onProgress: (sent, all) => onProgress(sent / all),
+      onSuccess: () => resolve(new URL(upload.url ?? '', window.location.href).pathname),
+      onError: (error) => reject(asProblem(error)),
+    });
+    upload.findPreviousUploads().then(([earlier]) => {
+      if (earlier) upload.resumeFromPreviousUpload(earlier);
+      upload.start();
+    }, reject);
+  });
+}
+
+/** An answer of the server as such; everything else is the network. */
+function asProblem(error: Error): Error {
+  const status = error instanceof DetailedError ? error.originalResponse?.getStatus() : undefined;
+  return status ? problem(status, {}) : error;
+}

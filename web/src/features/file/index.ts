@@ -1,0 +1,3 @@
+export { FileCard } from './FileCard';
+export { FileDialog } from './FileDialog';
+export { entryKindOf } from './fileKind';

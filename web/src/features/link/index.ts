@@ -1,0 +1,2 @@
+export { LinkCard } from './LinkCard';
+export { LinkDialog } from './LinkDialog';

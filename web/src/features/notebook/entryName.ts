@@ -1,0 +1,17 @@
+import { documentText } from '../text';
+
+type Named = { kind: string; caption: string; content: unknown };
+
+/** The name of a file entry's file. */
+export const fileName = (content: unknown) => String((content as { name?: string }).name ?? 'File');
+
+/** The address of a link entry. */
+export const addressOf = (content: unknown) => String((content as { address?: string }).address ?? '');
+
+/** What an entry is called in a sentence: its caption, else its words, the name of its file, its address. */
+export function entryName({ kind, caption, content }: Named): string {
+  if (caption) return caption;
+  if (kind === 'FILE') return fileName(content);
+  if (kind === 'LINK') return addressOf(content);
+  return documentText(content).trim();
+}
