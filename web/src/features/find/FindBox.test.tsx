@@ -22,8 +22,16 @@ const FOUND: Api['FindView'] = {
       day: '2026-11-24',
     },
   ],
+  people: [
+    {
+      path: '/hand-ins/h1',
+      name: 'Ms Tolland',
+      said: [{ text: 'Which echo?', isMatch: false }],
+      where: 'Echo practical, version 1',
+    },
+  ],
 };
-const NOTHING: Api['FindView'] = { points: [], places: [], entries: [] };
+const NOTHING: Api['FindView'] = { points: [], places: [], entries: [], people: [] };
 
 const open = async (found: unknown = FOUND) => {
   const visited = await visit('/collections', { 'GET /api/collections': [], 'GET /api/find?*': found });
@@ -48,6 +56,7 @@ test('shows what was found in groups, the match marked, nothing of it as markup'
     '2.3aEcho as reflectionPhysics',
     'EchoesPhysics',
     'An echo is <b>sound</b>Physics · Timing · Tue 24 Nov',
+    'Ms TollandWhich echo?Echo practical, version 1',
   ]);
   expect(rows[2]?.querySelector('mark')?.textContent).toBe('echo');
   expect(within(screen.getByRole('listbox')).getByText('Entries')).toBeTruthy();
@@ -56,7 +65,8 @@ test('shows what was found in groups, the match marked, nothing of it as markup'
 test.each([
   ['{Enter}', '/n/n1/needle?nodes=a'],
   ['{ArrowDown}{Enter}', '/n/n1/s/s1'],
-  ['{ArrowDown}{ArrowDown}{ArrowDown}{Enter}', '/n/n1/p/p1?entry=e1'],
+  ['{ArrowDown}{ArrowDown}{Enter}', '/n/n1/p/p1?entry=e1'],
+  ['{ArrowDown}{ArrowDown}{ArrowDown}{ArrowDown}{Enter}', '/hand-ins/h1'],
   ['{ArrowDown}{ArrowUp}{ArrowUp}{Enter}', '/n/n1/needle?nodes=a'],
 ])('goes where the marked row leads: %s', async (keys, place) => {
   const { user, router } = await open();

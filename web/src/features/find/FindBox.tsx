@@ -76,7 +76,7 @@ export function FindBox({ onClose }: { onClose: () => void }) {
 
 function said(asked: string, hits: Hit[], isWaiting: boolean): string {
   if (!asked.trim())
-    return 'Everything in your notebooks: what you wrote, captions, pages, sections, points.';
+    return 'Everything in your notebooks: what you wrote, captions, files, links, pages, sections, points, remarks.';
   if (isWaiting) return 'Looking…';
   return hits.length === 0 ? 'Nothing of yours has all of these words.' : '';
 }

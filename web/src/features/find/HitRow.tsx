@@ -27,6 +27,9 @@ export function HitRow({ id, hit, isMarked, onOpen }: Props) {
   );
 }
 
+/** What a student brought in is known by its name; what they wrote, by its words. */
+const isBrought = (kind: Api['EntryHit']['kind']) => kind === 'FILE' || kind === 'LINK';
+
 function Content({ hit }: { hit: Hit }) {
   if (hit.group === 'Points')
     return (
@@ -43,12 +46,23 @@ function Content({ hit }: { hit: Hit }) {
         <Where words={hit.place.where} />
       </>
     );
+  if (hit.group === 'Teachers and what they said')
+    return (
+      <>
+        <b className="shrink-0">{hit.person.name}</b>
+        <span className="min-w-0 flex-1">
+          <Excerpt parts={hit.person.said} />
+        </span>
+        <Where words={hit.person.where} />
+      </>
+    );
   return (
     <>
       <span className="w-4 shrink-0 self-start pt-1">
         <Shape kind={evidenceOf(hit.entry.kind)} />
       </span>
       <span className="min-w-0 flex-1">
+        {isBrought(hit.entry.kind) && <b className="block truncate">{hit.entry.name}</b>}
         <Excerpt parts={hit.entry.excerpt} />
         <span className="block text-[13px] text-soft">
           {hit.entry.where} · {dayName(hit.entry.day)}

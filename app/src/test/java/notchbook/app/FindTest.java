@@ -119,6 +119,33 @@ class FindTest extends AppTest {
                 .allMatch(JsonNode::isEmpty);
     }
 
+    @Test
+    void findsTheReadersTeachersAndWhatTheySaidToThemOnly() {
+        school.typed(school.student, desk, "An echo", "2.3a");
+        var handIn = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/hand-ins/" + handIn,
+                "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
+                        .formatted(desk.section(), school.setWork().id()));
+        browser.send(school.teacher, "POST", "/api/hand-ins/" + handIn + "/open", "");
+        var entry = browser.get(school.teacher, "/api/hand-ins/" + handIn)
+                .json()
+                .at("/pages/0/entries/0/id")
+                .asString();
+        browser.send(
+                school.teacher,
+                "PUT",
+                "/api/hand-ins/" + handIn + "/remarks/" + UUID.randomUUID(),
+                "{'entryId':'%s','words':'Say how many %s.'}".formatted(entry, mine));
+        assertThat(Browser.texts(find(mine).path("people"), "path")).containsExactly("/hand-ins/" + handIn);
+        assertThat(Browser.texts(find("tolland").path("people"), "where")).contains("10B Physics");
+        assertThat(Browser.texts(find("farrant").path("people"), "where")).isEmpty();
+        var others = browser.get(school.classmate, "/api/find?words=" + mine).json();
+        assertThat(others.path("people")).isEmpty();
+    }
+
     private JsonNode find(String typed) {
         return find(school.student, typed);
     }

@@ -107,10 +107,10 @@ record Desk(Page page) {
     /** Looks with the find box until something with this name is found: what is in files is read soon after they came. */
     Desk finds(String words, String name) {
         var found = page.getByLabel("What was found").getByText(name).first();
-        for (var tries = 0; tries < 20 && !found.isVisible(); tries++) {
-            key("Escape").key("/");
+        for (var tries = 0; tries < 12 && !found.isVisible(); tries++) {
+            reload().key("/");
             page.getByLabel("What to find").fill(words);
-            page.waitForTimeout(700);
+            page.waitForTimeout(1_000);
         }
         assertThat(found).isVisible();
         page.keyboard().press("Escape");

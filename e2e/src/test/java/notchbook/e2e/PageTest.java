@@ -161,7 +161,10 @@ class PageTest {
                 pim.page().getByLabel("Files to put on the page"),
                 "lens.md",
                 "# Lenses\n\n| f in cm | Image |\n|---|---|\n| 10 | upside down |".getBytes());
-        pim.press("Read it as typed text").sees("upside down").press("Put the text on the page").kept();
+        pim.press("Read it as typed text")
+                .sees("upside down")
+                .press("Put the text on the page")
+                .kept();
         assertThat(pim.page().locator(".ProseMirror td").last()).hasText("upside down");
         assertThat(pim.page().getByLabel("Caption")).hasValue("lens.md");
     }

@@ -39,7 +39,10 @@ class FindController {
 
     record PointHit(UUID id, UUID notebookId, String notebook, String code, String statement) {}
 
-    record FindView(List<PointHit> points, List<PlaceHit> places, List<EntryHit> entries) {}
+    /** A teacher, or something that one said about handed-in work; {@code path} leads there in the front end. */
+    record PersonHit(String path, String name, List<Excerpt.Part> said, String where) {}
+
+    record FindView(List<PointHit> points, List<PlaceHit> places, List<EntryHit> entries, List<PersonHit> people) {}
 
     /** Everything of the reader's that holds all the words, each by its stem, and the phrases in quotation marks. */
     @GetMapping("/api/find")

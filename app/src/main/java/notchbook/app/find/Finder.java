@@ -11,8 +11,10 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.find.FindController.EntryHit;
 import notchbook.app.find.FindController.FindView;
+import notchbook.app.find.FindController.PersonHit;
 import notchbook.app.find.FindController.PlaceHit;
 import notchbook.app.find.FindController.PointHit;
+import notchbook.app.handin.HandIns;
 import notchbook.app.mark.OwnMarks;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
@@ -20,6 +22,7 @@ import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
 import notchbook.app.notebook.Section;
+import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
@@ -49,6 +52,8 @@ class Finder {
     private final EntryWords words;
     private final OwnMarks ownMarks;
     private final Findable findable;
+    private final People people;
+    private final HandIns handIns;
     private final SchoolClock clock;
 
     Finder(
@@ -58,9 +63,13 @@ class Finder {
             EntryWords words,
             OwnMarks ownMarks,
             Findable findable,
+            People people,
+            HandIns handIns,
             SchoolClock clock) {
         this.ownMarks = ownMarks;
         this.findable = findable;
+        this.people = people;
+        this.handIns = handIns;
         this.notebooks = notebooks;
         this.entries = entries;
         this.syllabi = syllabi;
@@ -81,10 +90,14 @@ class Finder {
         reader.requireStudent();
         var query = Query.parse(typed);
         if (query.isEmpty()) {
-            return new FindView(List.of(), List.of(), List.of());
+            return new FindView(List.of(), List.of(), List.of(), List.of());
         }
         var shelf = shelf(reader);
-        return new FindView(points(shelf, query, typed), places(reader, shelf, query), entries(reader, shelf, query));
+        return new FindView(
+                points(shelf, query, typed),
+                places(reader, shelf, query),
+                entries(reader, shelf, query),
+                Stream.concat(teachers(reader, query), said(reader, query)).toList());
     }
 
     private Shelf shelf(Person reader) {
@@ -153,6 +166,23 @@ class Finder {
                 .toList();
     }
 
+    private Stream<PersonHit> teachers(Person reader, Query query) {
+        return people.classesOf(reader).stream().flatMap(taught -> people.teachersOf(taught.id()).stream()
+                .filter(teacher -> query.matches(teacher.fullName()))
+                .map(teacher -> new PersonHit("/hand-ins", teacher.fullName(), List.of(), taught.name())));
+    }
+
+    private Stream<PersonHit> said(Person reader, Query query) {
+        return handIns.saidTo(reader).stream()
+                .filter(said -> query.matches(said.author() + " " + said.words()))
+                .limit(MOST_PLACES)
+                .map(said -> new PersonHit(
+                        "/hand-ins/" + said.handIn().id(),
+                        said.author(),
+                        Excerpt.of(said.words(), query).parts(),
+                        said.handIn().title() + ", version " + said.handIn().version()));
+    }
+
     private EntryHit hit(Shelf shelf, Entry entry, Findable.Text text, Query query) {
         var page = shelf.pages().get(entry.place().pageId());
         return new EntryHit(
@@ -166,9 +196,10 @@ class Finder {
                 clock.dayOf(entry.madeAt()));
     }
 
-    /** What the student wrote comes first; the words that were brought in where those have nothing of the query. */
+    /** From what the student wrote or from the words that were brought in, where more of the query stands. */
     private static Excerpt excerpt(Findable.Text text, Query query) {
         var own = Excerpt.of(text.own(), query);
-        return own.isMatch() || text.brought().isEmpty() ? own : Excerpt.of(text.brought(), query);
+        var brought = Excerpt.of(text.brought(), query);
+        return brought.matches() > own.matches() ? brought : own;
     }
 }

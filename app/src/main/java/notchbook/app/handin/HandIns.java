@@ -1,5 +1,8 @@
 package notchbook.app.handin;
 
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class HandIns {
     private final HandInStore store;
+    private final RemarkStore remarks;
     private final SetWorks setWorks;
     private final Sections sections;
     private final Syllabi syllabi;
@@ -36,6 +40,7 @@ public class HandIns {
 
     HandIns(
             HandInStore store,
+            RemarkStore remarks,
             SetWorks setWorks,
             Sections sections,
             Syllabi syllabi,
@@ -46,6 +51,7 @@ public class HandIns {
             SectionSheets sheets,
             SchoolClock clock) {
         this.store = store;
+        this.remarks = remarks;
         this.setWorks = setWorks;
         this.sections = sections;
         this.syllabi = syllabi;
@@ -71,6 +77,19 @@ public class HandIns {
     /** All versions that a student has handed in, the latest version first. */
     public List<HandIn> by(Person student) {
         return store.by(student.id());
+    }
+
+    /** What a teacher said about a version. */
+    public record Said(String author, String words, HandIn handIn) {}
+
+    /** All remarks on what a student handed in, those on the latest version first. */
+    public List<Said> saidTo(Person student) {
+        var byId = by(student).stream().collect(toMap(HandIn::id, identity()));
+        return remarks.on(byId.keySet()).stream()
+                .map(remark -> new Said(people.nameOf(remark.authorId()), remark.words(), byId.get(remark.handInId())))
+                .sorted(Comparator.comparing((Said said) -> said.handIn().sealedAt())
+                        .reversed())
+                .toList();
     }
 
     /** A version that the reader handed in, or that was handed in to a class that they teach. */

@@ -67,9 +67,9 @@ public record Excerpt(List<Part> parts) {
         return new Excerpt(parts);
     }
 
-    /** Whether anything of the query stands in it. */
-    public boolean isMatch() {
-        return parts.stream().anyMatch(Part::isMatch);
+    /** How often something of the query stands in it. */
+    public long matches() {
+        return parts.stream().filter(Part::isMatch).count();
     }
 
     private static void add(List<Part> parts, String text, boolean isMatch) {
