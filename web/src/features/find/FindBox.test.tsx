@@ -24,7 +24,7 @@ const FOUND: Api['FindView'] = {
   ],
   people: [
     {
-      path: '/hand-ins/h1',
+      path: '/versions/h1',
       name: 'Ms Tolland',
       said: [{ text: 'Which echo?', isMatch: false }],
       where: 'Echo practical, version 1',
@@ -66,7 +66,7 @@ test.each([
   ['{Enter}', '/n/n1/needle?nodes=a'],
   ['{ArrowDown}{Enter}', '/n/n1/s/s1'],
   ['{ArrowDown}{ArrowDown}{Enter}', '/n/n1/p/p1?entry=e1'],
-  ['{ArrowDown}{ArrowDown}{ArrowDown}{ArrowDown}{Enter}', '/hand-ins/h1'],
+  ['{ArrowDown}{ArrowDown}{ArrowDown}{ArrowDown}{Enter}', '/versions/h1'],
   ['{ArrowDown}{ArrowUp}{ArrowUp}{Enter}', '/n/n1/needle?nodes=a'],
 ])('goes where the marked row leads: %s', async (keys, place) => {
   const { user, router } = await open();

@@ -139,7 +139,7 @@ class FindTest extends AppTest {
                 "PUT",
                 "/api/hand-ins/" + handIn + "/remarks/" + UUID.randomUUID(),
                 "{'entryId':'%s','words':'Say how many %s.'}".formatted(entry, mine));
-        assertThat(Browser.texts(find(mine).path("people"), "path")).containsExactly("/hand-ins/" + handIn);
+        assertThat(Browser.texts(find(mine).path("people"), "path")).containsExactly("/versions/" + handIn);
         assertThat(Browser.texts(find("tolland").path("people"), "where")).contains("10B Physics");
         assertThat(Browser.texts(find("farrant").path("people"), "where")).isEmpty();
         var others = browser.get(school.classmate, "/api/find?words=" + mine).json();

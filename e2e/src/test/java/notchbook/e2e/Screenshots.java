@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class Screenshots {
     private static final Path FOLDER = Path.of("../docs/screenshots");
     private static final List<String> LEFT_OUT =
-            List.of("reflections", "collections", "sections", "bin", "beside", "review");
+            List.of("reflections", "collections", "sections", "bin", "beside", "review", "attached");
 
     @Test
     void takeThemAll() {

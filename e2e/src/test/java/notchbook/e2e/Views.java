@@ -34,6 +34,7 @@ record Views(String name, String path) {
                 page: contents.pages.find((one) => one.title.startsWith('Timing an echo')).id,
                 source: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('What the river')).id,
                 geography: geography.id,
+                attached: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('Sea defences')).id,
                 observation: contents.pages.find((one) => one.title === 'Ripple tank').id,
                 writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
@@ -57,6 +58,7 @@ record Views(String name, String path) {
         views.add(new Views("page", book + "/p/" + ids.get("page")));
         views.add(new Views("writing", book + "/p/" + ids.get("writing")));
         views.add(new Views("source", "/n/" + ids.get("geography") + "/p/" + ids.get("source")));
+        views.add(new Views("attached", "/n/" + ids.get("geography") + "/p/" + ids.get("attached")));
         views.add(new Views("beside", book + "/p/" + ids.get("page") + "?beside=" + ids.get("observation")));
         views.add(new Views("review", book + "/p/" + ids.get("page") + "?review"));
         views.add(new Views("marks", book + "/marks"));

@@ -177,7 +177,7 @@ class Finder {
                 .filter(said -> query.matches(said.author() + " " + said.words()))
                 .limit(MOST_PLACES)
                 .map(said -> new PersonHit(
-                        "/hand-ins/" + said.handIn().id(),
+                        "/versions/" + said.handIn().id(),
                         said.author(),
                         Excerpt.of(said.words(), query).parts(),
                         said.handIn().title() + ", version " + said.handIn().version()));
