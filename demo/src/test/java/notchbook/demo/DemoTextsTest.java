@@ -85,7 +85,7 @@ class DemoTextsTest {
                         .flatMap(page -> page.entries().stream())
                         .map(Outline.Entry::kind)
                         .collect(toSet()))
-                .isEqualTo(Set.of('t', 'h', 'p', 'r'));
+                .containsAll(Set.of('t', 'h', 'p', 'r'));
     }
 
     @ParameterizedTest
