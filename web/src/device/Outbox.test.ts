@@ -77,6 +77,19 @@ test('says why when the server refuses, and lets the page be as before', async (
   expect(outbox.snapshot().waiting.size).toBe(0);
 });
 
+test('says who wrote, also when another tab sends what was left', async () => {
+  outbox.keep(WORK);
+  await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(1), MILLIS);
+  const writer = sent()[0]?.body.writer;
+  send.mockRejectedValue(new TypeError('no network'));
+  await outbox.keep({ ...WORK, caption: 'left behind' });
+  send.mockReset().mockImplementation(kept);
+  await new Outbox(`person-${person - 1}`, () => {}).open();
+  await vi.waitFor(() => expect(send).toHaveBeenCalled(), MILLIS);
+  expect(sent().at(-1)?.body).toMatchObject({ caption: 'left behind', writer });
+  expect(writer).toMatch(/^tab-/);
+});
+
 test('takes up what an earlier visit left', async () => {
   send.mockRejectedValue(new TypeError('no network'));
   await outbox.keep({ ...WORK, caption: 'left behind' });

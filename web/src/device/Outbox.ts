@@ -23,7 +23,7 @@ export type OutboxState = {
   messages: readonly string[];
 };
 
-type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab'>;
+type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab' | 'writer'>;
 
 /**
  * Everything that is made goes here first: it is on the device at once and sent when it can be. A change that was made
@@ -81,6 +81,7 @@ export class Outbox {
       madeAt: before?.madeAt ?? new Date().toISOString(),
       turn: (before?.turn ?? 0) + 1,
       tab: this.tab,
+      writer: before?.writer ?? this.tab,
     };
     this.put(change, !!before && work.kind === 'TYPED');
     this.sendSoon(PAUSE_MILLIS);

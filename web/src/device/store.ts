@@ -19,6 +19,8 @@ export type Change = {
   turn: number;
   /** The browser tab that sends it. */
   tab: string;
+  /** The tab that it was written in: what it sends replaces what it sent before, whether or not it heard the answer. */
+  writer?: string;
 };
 
 /** Something else that was done on a page, such as cutting a notch: a request that is sent in its turn. */

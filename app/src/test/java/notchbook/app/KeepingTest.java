@@ -41,6 +41,25 @@ class KeepingTest extends AppTest {
     }
 
     @Test
+    void takesWhatOneTabWroteOnAfterAnAnswerThatItNeverHeard() {
+        keep(0, "An", "tab-1");
+        keep(1, "An ec", "tab-1");
+        assertThat(keep(1, "An echo", "tab-1").json().path("version").asInt()).isEqualTo(3);
+        assertThat(words()).containsExactly("An echo");
+    }
+
+    @Test
+    void keepsApartWhatAnotherTabWroteBetween() {
+        keep(0, "An", "tab-1");
+        keep(1, "An echo", "tab-2");
+        assertThat(keep(1, "An ox", "tab-1").status()).isEqualTo(409);
+        keep(2, "An echo is", "tab-1");
+        assertThat(keep(1, "An ox", "tab-1").status()).isEqualTo(409);
+        assertThat(keep(2, "An echo is sound", "tab-1").status()).isEqualTo(200);
+        assertThat(keep(2, "An echo", "").status()).isEqualTo(409);
+    }
+
+    @Test
     void keepsEarlierVersions() {
         keep(0, "An echo");
         keep(1, "An echo is reflected");
@@ -145,6 +164,11 @@ class KeepingTest extends AppTest {
 
     private Browser.Answer keep(int baseVersion, String words) {
         return send(baseVersion, School.doc(words));
+    }
+
+    private Browser.Answer keep(int baseVersion, String words, String writer) {
+        var body = body(baseVersion, School.doc(words)).replaceFirst("}$", ",'writer':'" + writer + "'}");
+        return browser.send(school.student, "PUT", "/api/entries/" + entry, body);
     }
 
     private Browser.Answer send(int baseVersion, String content) {

@@ -136,7 +136,8 @@ class School {
                         Optional.empty(),
                         "",
                         Optional.empty(),
-                        Optional.empty()));
+                        Optional.empty(),
+                        ""));
         for (var code : codes) {
             entries.cut(owner, id, node(code));
         }
@@ -163,7 +164,8 @@ class School {
                         Optional.of(mediaId),
                         "Wall",
                         Optional.empty(),
-                        Optional.empty()));
+                        Optional.empty(),
+                        ""));
         return mediaId;
     }
 

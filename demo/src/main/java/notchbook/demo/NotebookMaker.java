@@ -163,7 +163,8 @@ class NotebookMaker {
                         file(book.owner(), entry, random),
                         entry.caption(),
                         Optional.empty(),
-                        Optional.of(clock.instant())));
+                        Optional.of(clock.instant()),
+                        ""));
         entry.codes().forEach(code -> entries.cut(book.owner(), id, book.nodes().get(code)));
         prose.signs().forEach(sign -> marks.set(book.owner(), id, page.day(), sign));
     }

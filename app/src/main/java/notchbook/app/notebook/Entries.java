@@ -58,7 +58,10 @@ public class Entries {
         this.events = events;
     }
 
-    /** An entry as its device has it now; {@code baseVersion} is the version it was changed from, 0 for a new one. */
+    /**
+     * An entry as its device has it now; {@code baseVersion} is the version it was changed from, 0 for a new one. What one
+     * {@code writer} sends replaces what the same one sent before, whether or not it heard the answer.
+     */
     public record Change(
             UUID id,
             int baseVersion,
@@ -68,7 +71,8 @@ public class Entries {
             Optional<UUID> mediaId,
             String caption,
             Optional<UUID> copiedFrom,
-            Optional<Instant> madeAt) {}
+            Optional<Instant> madeAt,
+            String writer) {}
 
     /** A live entry of the reader's own. */
     public Entry require(Person reader, UUID id) {
@@ -108,7 +112,7 @@ public class Entries {
         var before = store.lock(change.id());
         var sent = entry(reader, change, before);
         if (before.isEmpty()) {
-            store.insert(sent);
+            store.insert(sent, change.writer());
             wantCard(reader, sent);
             events.publishEvent(new EntryKept(reader.id(), sent));
             return sent;
@@ -120,12 +124,12 @@ public class Entries {
         if (before.get().kind() != change.kind()) {
             throw Refusal.unfit("An entry stays of its kind. Make a new one.");
         }
-        if (before.get().version() != change.baseVersion()) {
+        if (before.get().version() != change.baseVersion() && !isOwnWriting(change)) {
             throw Refusal.stale(
                     "This was changed in another place too. Both are kept.",
                     views.of(reader.id(), List.of(before.get())).getFirst());
         }
-        store.update(before.get(), sent);
+        store.update(before.get(), sent, change.writer());
         wantCard(reader, sent);
         events.publishEvent(new EntryKept(reader.id(), sent));
         return sent;
@@ -166,6 +170,11 @@ public class Entries {
         var section = sections.require(
                 reader, pages.require(reader, entry.place().pageId()).sectionId());
         return notebooks.require(reader, section.notebookId());
+    }
+
+    /** Its answer was lost on the way, to a tab that was closed for one: what came after is no change by somebody else. */
+    private boolean isOwnWriting(Change change) {
+        return !change.writer().isEmpty() && store.isWrittenSinceBy(change.id(), change.baseVersion(), change.writer());
     }
 
     private void requireOwner(Person reader, Entry entry) {

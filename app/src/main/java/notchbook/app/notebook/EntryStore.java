@@ -6,6 +6,7 @@ import static notchbook.tables.Tables.NOTCH;
 import static notchbook.tables.Tables.NOTEBOOK;
 import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.SECTION;
+import static org.jooq.impl.DSL.when;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -120,7 +121,7 @@ class EntryStore {
         return db.fetchCount(ENTRY, ENTRY.PAGE_ID.eq(pageId));
     }
 
-    void insert(Entry entry) {
+    void insert(Entry entry, String writer) {
         db.insertInto(ENTRY)
                 .set(ENTRY.ID, entry.id())
                 .set(ENTRY.PAGE_ID, entry.place().pageId())
@@ -137,11 +138,17 @@ class EntryStore {
                 .set(ENTRY.VERSION, entry.version())
                 .set(ENTRY.MADE_AT, entry.madeAt())
                 .set(ENTRY.CHANGED_AT, entry.changedAt())
+                .set(ENTRY.WRITER, writer)
                 .execute();
     }
 
+    /** Whether every version of an entry since this one was written by the same device. */
+    boolean isWrittenSinceBy(UUID id, int version, String writer) {
+        return db.fetchExists(ENTRY, ENTRY.ID.eq(id), ENTRY.WRITER.eq(writer), ENTRY.WRITTEN_FROM.le(version));
+    }
+
     /** Writes the next version of an entry and keeps the one it replaces. */
-    void update(Entry before, Entry now) {
+    void update(Entry before, Entry now, String writer) {
         keepVersion(before, now.changedAt());
         db.update(ENTRY)
                 .set(ENTRY.PAGE_ID, now.place().pageId())
@@ -154,6 +161,11 @@ class EntryStore {
                 .set(ENTRY.WIDTH, now.place().width().name())
                 .set(ENTRY.VERSION, now.version())
                 .set(ENTRY.CHANGED_AT, now.changedAt())
+                // Set from left to right: first where the writing began, by who wrote before.
+                .set(
+                        ENTRY.WRITTEN_FROM,
+                        when(ENTRY.WRITER.eq(writer), ENTRY.WRITTEN_FROM).otherwise(before.version()))
+                .set(ENTRY.WRITER, writer)
                 .where(ENTRY.ID.eq(now.id()), ENTRY.VERSION.eq(before.version()))
                 .execute();
     }

@@ -66,7 +66,16 @@ class PageController {
             String caption,
             EntryWidth width,
             Optional<UUID> copiedFrom,
-            Optional<Instant> madeAt) {
+            Optional<Instant> madeAt,
+            Optional<String> writer) {
+        private static final int LONGEST_WRITER = 60;
+
+        ChangeBody {
+            if (writer.filter(name -> name.length() > LONGEST_WRITER).isPresent()) {
+                throw new IllegalArgumentException("The name of a writing device has up to 60 characters.");
+            }
+        }
+
         EntryPlace place() {
             var home = EntryPlace.on(pageId, width);
             return new EntryPlace(pageId, zone.orElse(home.zone()), beside, width);
@@ -124,7 +133,8 @@ class PageController {
                         body.mediaId(),
                         body.caption(),
                         body.copiedFrom(),
-                        body.madeAt()));
+                        body.madeAt(),
+                        body.writer().orElse("")));
         return views.of(reader.id(), List.of(kept)).getFirst();
     }
 

@@ -82,7 +82,7 @@ public class PageMoves {
         onPage.forEach(entry -> ids.put(entry.id(), clock.newId()));
         for (var entry : onPage) {
             var copied = copied(entry, copyId, ids);
-            entries.insert(copied);
+            entries.insert(copied, "");
             events.publishEvent(new EntryKept(reader.id(), copied));
             carryNotches(reader, page, to, entry, copied.id());
         }
