@@ -1,0 +1,142 @@
+package notchbook.imaging.scan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.opencv.core.Core;
+import org.opencv.core.CvType;
+import org.opencv.core.Mat;
+import org.opencv.core.Scalar;
+import org.opencv.imgproc.Imgproc;
+
+/**
+ * Tells which way up a page is by its lines of text. Across the lines ink comes and goes, along them it does not; and in
+ * the Latin alphabet far more letters rise above the small ones (b, d, h, k, l, t, capitals) than hang below (g, p, q, y).
+ */
+final class Direction {
+    /** In px of the long side: small print is still five px high. */
+    private static final int SIDE = 1_100;
+
+    /** On an evenly lit page, what is darker is ink. */
+    private static final double INK = 165;
+
+    /** A band is part of the small letters where it has at least this share of the line's fullest row. */
+    private static final double SMALL_LETTERS = 0.55;
+
+    private static final int FEWEST_LINES = 4;
+    private static final int LOWEST_LINE = 5;
+
+    /** How much more must stand on one side of the small letters than on the other. */
+    private static final double CLEARLY = 1.25;
+
+    private Direction() {}
+
+    /** Quarter turns to the right that put an evenly lit page upright; 0 when nothing tells. */
+    static int quartersToUpright(Mat page) {
+        var ink = ink(page);
+        var rows = profile(ink, 1);
+        var columns = profile(ink, 0);
+        var isLying = changes(columns) > changes(rows);
+        var quarters = upsideDown(isLying ? columns : rows);
+        ink.release();
+        // Lines that run from bottom to top read from the left: the page is turned to the left.
+        return isLying
+                ? quarters.map(down -> down ? 3 : 1).orElse(0)
+                : quarters.map(down -> down ? 2 : 0).orElse(0);
+    }
+
+    static Mat turned(Mat page, int quarters) {
+        if (quarters % 4 == 0) {
+            return page.clone();
+        }
+        var turned = new Mat();
+        Core.rotate(
+                page,
+                turned,
+                switch (quarters % 4) {
+                    case 1 -> Core.ROTATE_90_CLOCKWISE;
+                    case 2 -> Core.ROTATE_180;
+                    default -> Core.ROTATE_90_COUNTERCLOCKWISE;
+                });
+        return turned;
+    }
+
+    private static Mat ink(Mat page) {
+        var small = Vision.shrunk(page, SIDE);
+        Imgproc.cvtColor(small, small, Imgproc.COLOR_BGR2GRAY);
+        var ink = new Mat();
+        Core.compare(small, new Scalar(INK), ink, Core.CMP_LT);
+        small.release();
+        return ink;
+    }
+
+    /** How much ink each row (1) or column (0) has, as a share. */
+    private static double[] profile(Mat ink, int along) {
+        var sums = new Mat();
+        Core.reduce(ink, sums, along, Core.REDUCE_AVG, CvType.CV_64F);
+        var profile = new double[(int) sums.total()];
+        sums.get(0, 0, profile);
+        sums.release();
+        for (var i = 0; i < profile.length; i++) {
+            profile[i] /= 255;
+        }
+        return profile;
+    }
+
+    /** How much the ink comes and goes from one row to the next but one. */
+    private static double changes(double[] profile) {
+        var sum = 0.0;
+        for (var i = 2; i < profile.length; i++) {
+            sum += (profile[i] - profile[i - 2]) * (profile[i] - profile[i - 2]);
+        }
+        return sum;
+    }
+
+    /** Whether the lines hang upside down; empty when too few lines tell it too little. */
+    private static Optional<Boolean> upsideDown(double[] profile) {
+        var lines = lines(profile);
+        if (lines.size() < FEWEST_LINES) {
+            return Optional.empty();
+        }
+        var before = 0.0;
+        var after = 0.0;
+        for (var line : lines) {
+            var fullest = Arrays.stream(line).max().orElse(0);
+            var first = 0;
+            var last = line.length - 1;
+            while (line[first] < SMALL_LETTERS * fullest) {
+                first++;
+            }
+            while (line[last] < SMALL_LETTERS * fullest) {
+                last--;
+            }
+            before += Arrays.stream(line, 0, first).sum();
+            after += Arrays.stream(line, last + 1, line.length).sum();
+        }
+        if (before > CLEARLY * after) {
+            return Optional.of(false);
+        }
+        return after > CLEARLY * before ? Optional.of(true) : Optional.empty();
+    }
+
+    /** The rows of each line of text, from its highest letter to its lowest. */
+    private static List<double[]> lines(double[] profile) {
+        var most = Arrays.stream(profile).sorted().toArray()[profile.length * 95 / 100];
+        var lines = new ArrayList<double[]>();
+        var start = -1;
+        for (var i = 0; i <= profile.length; i++) {
+            var isInk = i < profile.length && profile[i] > 0.04 * most;
+            if (isInk && start < 0) {
+                start = i;
+            }
+            if (!isInk && start >= 0) {
+                if (i - start >= LOWEST_LINE && i - start < profile.length / 12) {
+                    lines.add(Arrays.copyOfRange(profile, start, i));
+                }
+                start = -1;
+            }
+        }
+        return lines;
+    }
+}
