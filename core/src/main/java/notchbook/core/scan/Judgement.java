@@ -9,7 +9,8 @@ import java.util.List;
  * paper is, from 0 to 1.
  */
 public record Judgement(double cornerSureness, double sharpness, double glare, double brightness) {
-    private static final double SURE_CORNERS = 0.5;
+    /** Below this a found page is a guess that somebody should look at. */
+    public static final double SURE_CORNERS = 0.5;
 
     /** Below this, letters of a page of print run together. */
     private static final double SHARP = 0.35;

@@ -28,10 +28,10 @@ public enum PageShape {
 
     /** The shape that a measured proportion of width to height is meant to be; empty for a free one. */
     public static Optional<PageShape> near(double widthToHeight) {
-        var long1 = Math.max(widthToHeight, 1 / widthToHeight);
+        var longToShort = Math.max(widthToHeight, 1 / widthToHeight);
         return Arrays.stream(values())
-                .filter(shape -> shape.offBy(long1) <= TOLERANCE)
-                .min(Comparator.comparingDouble(shape -> shape.offBy(long1)));
+                .filter(shape -> shape.offBy(longToShort) <= TOLERANCE)
+                .min(Comparator.comparingDouble(shape -> shape.offBy(longToShort)));
     }
 
     private double offBy(double measured) {

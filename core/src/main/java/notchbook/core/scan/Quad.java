@@ -18,18 +18,6 @@ public record Quad(Corner topLeft, Corner topRight, Corner bottomRight, Corner b
         return List.of(topLeft, topRight, bottomRight, bottomLeft);
     }
 
-    /** The share of the photo that lies within. */
-    public double area() {
-        var corners = corners();
-        var doubled = 0.0;
-        for (var i = 0; i < 4; i++) {
-            var here = corners.get(i);
-            var next = corners.get((i + 1) % 4);
-            doubled += here.x() * next.y() - next.x() * here.y();
-        }
-        return doubled / 2;
-    }
-
     /** Every turn goes the same way, so that no side crosses another. */
     private static boolean isConvex(List<Corner> corners) {
         for (var i = 0; i < 4; i++) {

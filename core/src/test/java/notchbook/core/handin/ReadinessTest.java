@@ -75,27 +75,13 @@ class ReadinessTest {
 
     @Test
     void warnsOfRemarksLeftAsTheyWere() {
-        var work = new SectionWork(
-                points(),
-                List.of(page(entry(false, A, D))),
-                List.of(reflection(60)),
-                List.of(new OpenRemark(2, Optional.of(PAGE), Optional.of(ENTRY))),
-                List.of(),
-                List.of(),
-                0);
+        var work = beside(List.of(new OpenRemark(2, Optional.of(PAGE), Optional.of(ENTRY))), List.of(), List.of(), 0);
         assertThat(first(work).mend()).isEqualTo(new CheckLine.ToEntry(PAGE, ENTRY));
     }
 
     @Test
     void blocksWhatIsTooLargeToSend() {
-        var work = new SectionWork(
-                points(),
-                List.of(page(entry(false, A, D))),
-                List.of(reflection(60)),
-                List.of(),
-                List.of(),
-                List.of(),
-                Readiness.BUDGET_BYTES + 1);
+        var work = beside(List.of(), List.of(), List.of(), Readiness.BUDGET_BYTES + 1);
         assertThat(Readiness.missing(Readiness.check(work))).isEqualTo(1);
     }
 
@@ -110,32 +96,25 @@ class ReadinessTest {
 
     @Test
     void warnsOfQuestionsStillOpen() {
-        var work = new SectionWork(
-                points(),
-                List.of(page(entry(false, A, D))),
-                List.of(reflection(60)),
-                List.of(),
-                List.of(new Unanswered(PAGE, ENTRY, "Does wind change it?")),
-                List.of(),
-                0);
+        var work = beside(List.of(), List.of(new Unanswered(PAGE, ENTRY, "Does wind change it?")), List.of(), 0);
         assertThat(first(work))
                 .isEqualTo(CheckLine.warns("Still open: Does wind change it?", new CheckLine.ToEntry(PAGE, ENTRY)));
     }
 
     @Test
     void warnsOfALinkThatCouldNotBeOpened() {
-        var work = new SectionWork(
-                points(),
-                List.of(page(entry(false, A, D))),
-                List.of(reflection(60)),
-                List.of(),
-                List.of(),
-                List.of(new ClosedLink(PAGE, ENTRY, "tides.example/may")),
-                0);
+        var work = beside(List.of(), List.of(), List.of(new ClosedLink(PAGE, ENTRY, "tides.example/may")), 0);
         assertThat(first(work))
                 .isEqualTo(CheckLine.warns(
                         "“tides.example/may” could not be opened; your teacher may not get in either",
                         new CheckLine.ToEntry(PAGE, ENTRY)));
+    }
+
+    /** Work that is whole, with something beside it that the checks are to say. */
+    private static SectionWork beside(
+            List<OpenRemark> remarks, List<Unanswered> questions, List<ClosedLink> links, long bytes) {
+        return new SectionWork(
+                points(), List.of(page(entry(false, A, D))), List.of(reflection(60)), remarks, questions, links, bytes);
     }
 
     private static CheckLine first(SectionWork work) {

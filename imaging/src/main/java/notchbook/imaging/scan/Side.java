@@ -23,11 +23,6 @@ record Side(double angle, double rho, double weight) {
         return Math.min(apart, Math.PI - apart);
     }
 
-    /** How far it lies from a point, in px; the sign tells on which side. */
-    double distance(Point point) {
-        return point.x * Math.cos(angle) + point.y * Math.sin(angle) - rho;
-    }
-
     /** Where two lines meet; empty when they run beside each other. */
     Optional<Point> meets(Side other) {
         var det = Math.sin(other.angle - angle);

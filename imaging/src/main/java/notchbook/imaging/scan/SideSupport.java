@@ -55,11 +55,11 @@ final class SideSupport {
             var share = (i + 0.5) / SAMPLES;
             var x = from.x + share * (to.x - from.x);
             var y = from.y + share * (to.y - from.y);
-            if (!isInside(x, y, 0)) {
+            if (!isInside(x, y)) {
                 continue;
             }
             counted++;
-            seen += isInside(x - inX, y - inY, 0) && isInside(x + inX, y + inY, 0)
+            seen += isInside(x - inX, y - inY) && isInside(x + inX, y + inY)
                     ? edge(x + inX, y + inY, x - inX, y - inY)
                     : AT_BORDER;
         }
@@ -81,7 +81,7 @@ final class SideSupport {
         return ((int) y * width + (int) x) * 3;
     }
 
-    private boolean isInside(double x, double y, double margin) {
-        return x >= margin && y >= margin && x < width - margin && y < height - margin;
+    private boolean isInside(double x, double y) {
+        return x >= 0 && y >= 0 && x < width && y < height;
     }
 }

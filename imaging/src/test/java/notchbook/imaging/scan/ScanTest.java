@@ -27,6 +27,10 @@ import org.opencv.imgproc.Imgproc;
 class ScanTest {
     private static final int TEXT_PAGES = 40;
 
+    static {
+        Vision.load();
+    }
+
     @Test
     void putsNineteenInTwentyTextPagesUpright() {
         var upright = 0;
@@ -119,7 +123,7 @@ class ScanTest {
         for (var size : List.of(new Size(1, 1), new Size(3, 900), new Size(900, 600))) {
             var picture = new Mat(size, CvType.CV_8UC3, new Scalar(128, 128, 128));
             var proposal = Scan.propose(Vision.jpeg(picture));
-            assertThat(proposal.judgement().cornerSureness()).isLessThan(FoundPage.SURE);
+            assertThat(proposal.judgement().cornerSureness()).isLessThan(Judgement.SURE_CORNERS);
             assertThat(Scan.make(Vision.jpeg(picture), proposal.recipe()).width())
                     .isPositive();
         }
