@@ -28,6 +28,7 @@ public final class PageFinder {
 
     private static final int MOST_RANKED = 150;
     private static final double SMALLEST_AREA = 0.08;
+    private static final double NARROWEST_PAGE = 0.16;
     private static final double NARROWEST_ANGLE = Math.toRadians(48);
     private static final double MOST_OUTSIDE = 0.12;
 
@@ -91,7 +92,7 @@ public final class PageFinder {
         var found = new ArrayList<Candidate>();
         for (var a = 0; a < lines.size(); a++) {
             for (var b = a + 1; b < lines.size(); b++) {
-                if (lines.get(a).angleTo(lines.get(b)) > NARROWEST_ANGLE) {
+                if (!areOpposite(lines.get(a), lines.get(b), lab)) {
                     continue;
                 }
                 across(lines, a, b, lab, support, found);
@@ -106,7 +107,7 @@ public final class PageFinder {
         // Each pair of pairs is met twice; the second meeting has its first pair later in the list.
         for (var c = a + 1; c < lines.size(); c++) {
             for (var d = c + 1; d < lines.size(); d++) {
-                if (c == b || d == b || lines.get(c).angleTo(lines.get(d)) > NARROWEST_ANGLE) {
+                if (c == b || d == b || !areOpposite(lines.get(c), lines.get(d), lab)) {
                     continue;
                 }
                 corners(lines.get(a), lines.get(b), lines.get(c), lines.get(d), lab)
@@ -114,6 +115,13 @@ public final class PageFinder {
                         .ifPresent(found::add);
             }
         }
+    }
+
+    /** Whether two lines could be opposite sides: they run about the same way, with room for a page between them. */
+    private static boolean areOpposite(Side one, Side other, Mat lab) {
+        var middle = new Point(lab.cols() / 2.0, lab.rows() / 2.0);
+        return one.angleTo(other) < NARROWEST_ANGLE
+                && one.apartFrom(other, middle) > NARROWEST_PAGE * Math.min(lab.cols(), lab.rows());
     }
 
     private static Optional<List<Point>> corners(Side a, Side b, Side c, Side d, Mat lab) {

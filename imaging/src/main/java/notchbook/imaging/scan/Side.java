@@ -23,6 +23,16 @@ record Side(double angle, double rho, double weight) {
         return Math.min(apart, Math.PI - apart);
     }
 
+    /** How far two lines that run about the same way are apart at a point, in px. */
+    double apartFrom(Side other, Point at) {
+        var sameWay = Math.cos(angle - other.angle) >= 0 ? 1 : -1;
+        return Math.abs(distance(at) - sameWay * other.distance(at));
+    }
+
+    private double distance(Point at) {
+        return at.x * Math.cos(angle) + at.y * Math.sin(angle) - rho;
+    }
+
     /** Where two lines meet; empty when they run beside each other. */
     Optional<Point> meets(Side other) {
         var det = Math.sin(other.angle - angle);
