@@ -11,7 +11,7 @@ import org.opencv.core.Point;
 
 /** The page is found on photos with known corners: tilted, shadowed, on dark, light, white and checked desks. */
 class PageFinderTest {
-    private static final int PHOTOS = 72;
+    private static final int PHOTOS = 36;
     private static final double ONE_PER_CENT = 0.01;
 
     @Test

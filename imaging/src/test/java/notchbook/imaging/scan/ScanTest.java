@@ -25,7 +25,7 @@ import org.opencv.imgproc.Imgproc;
 
 /** From photos whose truth is known to clean pages. */
 class ScanTest {
-    private static final int TEXT_PAGES = 40;
+    private static final int TEXT_PAGES = 20;
 
     static {
         Vision.load();
@@ -62,7 +62,7 @@ class ScanTest {
 
     @Test
     void givesAPageItsRealProportionsHoweverItWasTilted() {
-        for (var i = 0; i < 24; i++) {
+        for (var i = 0; i < 12; i++) {
             var photo = photo(Sheet.Kind.TEXT, i, shot(i, TestPhoto.Shadow.NONE, Desk.DARK_WOOD));
             var page = made(photo, Finish.AS_TAKEN);
             var longToShort = Math.max(page.cols(), page.rows()) / (double) Math.min(page.cols(), page.rows());
