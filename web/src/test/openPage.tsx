@@ -24,8 +24,8 @@ export const entry = (id: string, more: Partial<Api['EntryView']> = {}): Api['En
 });
 
 /** Opens page p1 of notebook n1 with entries; its edge has the slots 2.3a and 2.3b. */
-export const openPage = (entries: Api['EntryView'][], more: Record<string, unknown> = {}) =>
-  visit('/n/n1/p/p1', {
+export const openPage = (entries: Api['EntryView'][], more: Record<string, unknown> = {}, search = '') =>
+  visit(`/n/n1/p/p1${search}`, {
     'GET /api/notebooks/n1': {
       notebook: NOTEBOOK,
       sections: [section('s1')],

@@ -73,7 +73,7 @@ export function AddDialog({ collection, onClose, onAdded }: Props) {
             name="file"
             type="file"
             required
-            hint="Up to 50 MB. Pictures and recordings too."
+            hint="Up to 200 MB. Pictures and recordings too."
           />
         )}
         {kind === 'ENTRY' ? (

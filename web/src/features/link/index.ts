@@ -1,2 +1,3 @@
 export { LinkCard } from './LinkCard';
 export { LinkDialog } from './LinkDialog';
+export { webAddress } from './webAddress';

@@ -1,11 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
-import { FREE, NOTEBOOK, section, visit } from '../../test/visit';
+import { entry, openPage, text } from '../../test/openPage';
 
-const text = (words: string) => ({
-  type: 'doc',
-  content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }],
-});
 const LINES = [
   { kind: 'CUE', entry: 'c1', words: 'Why halve it?' },
   { kind: 'KEY', entry: 'e1', words: 'An echo is reflected.' },
@@ -16,41 +12,11 @@ const CUES = [
 ];
 
 const open = (review: object) =>
-  visit('/n/n1/p/p1?review', {
-    'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [section('s1')], pages: [] },
-    'GET /api/editions/ed1': { nodes: [] },
-    'GET /api/own-marks': [],
-    'GET /api/pages/p1/remarks': [],
-    'GET /api/pages/p1/marks': [],
-    'GET /api/pages/p1/review': review,
-    'POST /api/pages/p1/rounds': {},
-    'GET /api/pages/p1': {
-      id: 'p1',
-      title: 'Timing an echo',
-      notebookId: 'n1',
-      sectionId: 's1',
-      section: 'Echoes',
-      day: '2026-11-24',
-      pattern: FREE,
-      paper: { lines: 'PLAIN', spacingMm: 8, tint: 'WHITE' },
-      edge: [],
-      entries: [
-        {
-          id: 'e1',
-          pageId: 'p1',
-          zone: 'main',
-          kind: 'TYPED',
-          content: text('There and back.'),
-          caption: '',
-          width: 'FULL',
-          version: 1,
-          isEmpty: false,
-          notches: [],
-          madeAt: '2026-11-24T09:00:00Z',
-        },
-      ],
-    },
-  });
+  openPage(
+    [entry('e1', { content: text('There and back.') })],
+    { 'GET /api/pages/p1/review': review, 'POST /api/pages/p1/rounds': {} },
+    '?review',
+  );
 
 test('folds the page to what was marked', async () => {
   await open({ lines: LINES, cues: [] });

@@ -1,7 +1,7 @@
 import type { Editor } from '@tiptap/react';
 import { type FormEvent, useState } from 'react';
 import { Button, Dialog, TextField, Trouble } from '../../ui';
-import { isAllowedUri } from './extensions';
+import { webAddress } from '../link';
 
 /** The address that the marked words lead to. */
 export function LinkDialog({ editor, onClose }: { editor: Editor; onClose: () => void }) {
@@ -10,9 +10,8 @@ export function LinkDialog({ editor, onClose }: { editor: Editor; onClose: () =>
   const keep = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const typed = String(new FormData(event.currentTarget).get('address')).trim();
-    const href = isAllowedUri(typed) ? typed : `https://${typed}`;
-    if (!/^\S+\.\S+$/.test(href) && !href.startsWith('mailto:'))
-      return setTrouble('This is no web address. It looks like https://site.example/page.');
+    const href = typed.startsWith('mailto:') ? typed : webAddress(typed);
+    if (!href) return setTrouble('This is no web address. It looks like https://site.example/page.');
     if (editor.state.selection.empty && !before)
       editor
         .chain()

@@ -105,10 +105,7 @@ public class Collections {
         }
         return switch (wish.kind()) {
             case LINK -> {
-                var link = wish.url()
-                        .flatMap(WebLink::parse)
-                        .orElseThrow(() ->
-                                Refusal.unfit("This is no web address. It looks like https://site.example/page."));
+                var link = WebLink.require(wish.url().orElse(""));
                 var title = wish.title().isBlank() ? link.address().getHost() : wish.title();
                 yield item(
                         collectionId,

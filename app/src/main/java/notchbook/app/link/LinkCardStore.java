@@ -1,17 +1,15 @@
 package notchbook.app.link;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static java.util.stream.Collectors.toMap;
 import static notchbook.tables.Tables.LINK_CARD;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.Collection;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.handin.Sha256;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -79,11 +77,6 @@ class LinkCardStore {
     }
 
     private static String digest(String address) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(address.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException("Every Java platform has SHA-256.", missing);
-        }
+        return Sha256.hex(address.getBytes(UTF_8));
     }
 }

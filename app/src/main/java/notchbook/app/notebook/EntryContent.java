@@ -31,7 +31,10 @@ public record EntryContent(String json, boolean isEmpty) {
             }
             case FILE ->
                 text("name", FileName.parse(sent.path("name").asString("")).name());
-            case LINK -> ofLink(address(sent.path("address").asString("")));
+            case LINK ->
+                ofLink(WebLink.require(sent.path("address").asString(""))
+                        .address()
+                        .toString());
         };
     }
 
@@ -47,12 +50,6 @@ public record EntryContent(String json, boolean isEmpty) {
 
     static EntryContent ofLink(String address) {
         return text("address", address);
-    }
-
-    private static String address(String typed) {
-        return WebLink.parse(typed)
-                .map(link -> link.address().toString())
-                .orElseThrow(() -> Refusal.unfit("This is no web address. It looks like https://site.example/page."));
     }
 
     private static EntryContent text(String field, String value) {

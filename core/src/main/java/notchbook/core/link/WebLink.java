@@ -9,6 +9,13 @@ public record WebLink(URI address) {
     /** Longer than any address that a person pastes; what browsers still open. */
     private static final int LONGEST = 2_000;
 
+    /** Reads what a student typed as {@link #parse} does; an {@link IllegalArgumentException} says what an address looks like. */
+    public static WebLink require(String typed) {
+        return parse(typed)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "This is no web address. It looks like https://site.example/page."));
+    }
+
     /** Reads what a student typed or pasted, adding https:// when no scheme is given; empty when it is no web address. */
     public static Optional<WebLink> parse(String typed) {
         var text = typed.strip();
