@@ -58,6 +58,13 @@ export default defineConfig({
   test: {
     environment: 'jsdom',
     setupFiles: ['src/test/setup.ts'],
+    pool: 'threads',
+    maxWorkers: 2,
+    projects: [
+      // The editor and the PDF reader take seconds to load: once for each worker is enough.
+      { extends: true, test: { name: 'screens', include: ['src/**/*.test.{ts,tsx}'], exclude: ['src/device/**'], isolate: false } },
+      { extends: true, test: { name: 'device', include: ['src/device/**/*.test.ts'] } },
+    ],
     reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
   },
 });

@@ -3,9 +3,18 @@ import { useState } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { OutboxProvider } from './device';
 import { meQuery, SignInScreen } from './features/people';
+import { PhoneScreen } from './features/scan';
 import { routes } from './routes';
 
+/** The link that a phone opens a scan bench with; nobody has to be signed in there. */
+const PHONE_LINK = /^\/phone\/([\w-]+)$/;
+
 export function App() {
+  const secret = PHONE_LINK.exec(window.location.pathname)?.[1];
+  return secret ? <PhoneScreen secret={secret} /> : <SignedIn />;
+}
+
+function SignedIn() {
   // Known from the last visit at once, and asked again: the session may have ended, or somebody else signed in.
   const me = useQuery({ ...meQuery, refetchOnMount: 'always' });
   const [router] = useState(() => createBrowserRouter(routes));

@@ -21,6 +21,7 @@ import {
   SectionScreen,
 } from './features/notebook';
 import { SheetScreen, SheetsScreen } from './features/reflection';
+import { ScanScreen } from './features/scan';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
 import { WeekScreen } from './features/week';
 
@@ -37,6 +38,7 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/s/:section', element: <SectionScreen /> },
       { path: '/n/:notebook/s/:section/hand-in', element: <HandInScreen /> },
       { path: '/n/:notebook/p/:page', element: <PageScreen /> },
+      { path: '/n/:notebook/p/:page/scan/:scan', element: <ScanScreen /> },
       { path: '/p/:page', element: <GoToPage /> },
       { path: '/e/:entry', element: <GoToEntry /> },
       { path: '/n/:notebook/marks', element: <MarksScreen /> },

@@ -1,2 +1,2 @@
-export { type Api, api, Problem, readFileText, sendAct, unwrap } from './client';
+export { type Api, api, cookie, Problem, problem, readFileText, sendAct, unwrap } from './client';
 export { type Outgoing, sendFile } from './sendFile';

@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { type Api, api, Problem, sendAct, sendFile, unwrap } from '../api';
 import { hold, whenFree } from './locks';
-import { type Act, type Change, DeviceStore, type Slice, type WaitingFile } from './store';
+import { type Act, type Change, DeviceStore, type ShotWork, type Slice, type WaitingFile } from './store';
 
 /** How long after a keystroke it is sent, with what was typed meanwhile, in ms. */
 const PAUSE_MILLIS = 600;
@@ -91,15 +91,28 @@ export class Outbox {
   /** Keeps an entry together with its picture or sound. */
   async keepWithFile(work: Omit<Work, 'mediaId'>, file: Omit<WaitingFile, 'id'>): Promise<void> {
     const mediaId = newId();
+    if (!(await this.keepFile({ id: mediaId, ...file }))) return;
+    await this.keep({ ...work, mediaId });
+    this.sendSoon(0);
+  }
+
+  /** Keeps a photo for a scan bench; it is laid there when the server has it. */
+  async keepShot(shot: ShotWork, file: Omit<WaitingFile, 'id'>): Promise<void> {
+    const { id, scan, pageId, insteadOf } = shot;
+    if (!(await this.keepFile({ id, ...file }))) return;
+    const path = `/api/scans/${scan}/shots/${id}`;
+    await this.act({ pageId, method: 'PUT', path, body: { photoId: id, insteadOf }, fileId: id });
+  }
+
+  private async keepFile(file: WaitingFile): Promise<boolean> {
     try {
-      await this.store.files.put({ id: mediaId, ...file });
+      await this.store.files.put(file);
+      return true;
     } catch {
       const full = `There is no room for “${file.name}” on this device. Free some space and add it again.`;
       this.set({ messages: [...this.state.messages, full] });
-      return;
+      return false;
     }
-    await this.keep({ ...work, mediaId });
-    this.sendSoon(0);
   }
 
   /** Keeps something that was done on the device and sends it after what was done before. */
@@ -170,7 +183,9 @@ export class Outbox {
   /** Gives how many acts were sent. An entry has to be there before something can be done to it: what comes later waits. */
   private async sendActs(): Promise<number> {
     let sent = 0;
+    const carried = new Set(await this.store.files.toCollection().primaryKeys());
     for (const act of await this.ownActs()) {
+      if (act.fileId && carried.has(act.fileId)) continue;
       if ([...this.state.waiting.keys()].some((id) => act.path.includes(id))) break;
       await this.sendOneAct(act);
       sent += 1;
@@ -183,7 +198,10 @@ export class Outbox {
     if (this.isCarrying) return;
     this.isCarrying = true;
     try {
-      for (const change of [...this.state.waiting.values()]) await this.carryFile(change);
+      for (const change of [...this.state.waiting.values()])
+        await this.carryFile(change.mediaId, (error) => this.refuse(change, error));
+      for (const act of await this.ownActs())
+        await this.carryFile(act.fileId, (error, name) => this.refuseShot(act, error, name));
     } catch {
       this.set({ isOffline: true });
       this.sendSoon(RETRY_MILLIS);
@@ -193,8 +211,11 @@ export class Outbox {
     }
   }
 
-  private async carryFile(change: Change): Promise<void> {
-    const file = change.mediaId ? await this.store.files.get(change.mediaId) : undefined;
+  private async carryFile(
+    id: string | undefined,
+    refuse: (error: Problem, name: string) => Promise<void>,
+  ): Promise<void> {
+    const file = id ? await this.store.files.get(id) : undefined;
     if (!file) return;
     try {
       await sendFile(file, (share) => this.set({ sending: { name: file.name, share } }));
@@ -203,7 +224,7 @@ export class Outbox {
       this.sendSoon(0);
     } catch (error) {
       if (!isRefused(error)) throw error;
-      await this.refuse(change, error);
+      await refuse(error, file.name);
     }
   }
 
@@ -267,6 +288,14 @@ export class Outbox {
     await this.forget(change.id);
     this.set({ messages: [...this.state.messages, problem.message] });
     this.onKept(change.pageId);
+  }
+
+  /** A broken photo among many: it is named, and the others go on. */
+  private async refuseShot(act: Act, problem: Problem, name: string): Promise<void> {
+    await this.store.files.delete(act.fileId as string);
+    await this.store.acts.delete(act.id as number);
+    await this.countActs();
+    this.set({ messages: [...this.state.messages, `“${name}”: ${problem.message}`] });
   }
 
   private async takeOver(tab: string): Promise<void> {

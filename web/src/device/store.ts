@@ -30,8 +30,13 @@ export type Act = {
   method: 'PUT' | 'POST' | 'DELETE';
   path: string;
   body?: unknown;
+  /** A file of this device's that has to be there first. */
+  fileId?: string;
   tab: string;
 };
+
+/** A photo for a scan bench; it is known there by the same id. */
+export type ShotWork = { id: string; scan: string; pageId: string; insteadOf?: string };
 
 /** A picture or sound that the server does not have yet. */
 export type WaitingFile = Outgoing;

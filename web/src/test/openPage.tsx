@@ -18,6 +18,7 @@ export const entry = (id: string, more: Partial<Api['EntryView']> = {}): Api['En
   width: 'FULL',
   version: 1,
   isEmpty: false,
+  pictures: [],
   notches: [],
   madeAt: '2026-11-24T09:00:00Z',
   ...more,

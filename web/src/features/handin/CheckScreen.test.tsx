@@ -45,6 +45,7 @@ const VERSION: Api['SealedView'] = {
           id: 'e1',
           zone: 'main',
           kind: 'TYPED',
+          pictures: [],
           caption: '',
           codes: ['2.3a'],
           width: 'FULL',

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { NOTEBOOK, refuse, rows, section, visit, WORK } from '../../test/visit';
@@ -65,9 +65,11 @@ test('seals nothing with something missing but by the student’s own word', asy
   );
   expect(button(/^Seal version 2/)?.disabled).toBe(true);
   await user.click(button(/^Send with 2 things missing/) as HTMLElement);
-  expect(server.sent('PUT /api/hand-ins/*')).toEqual([
-    { sectionId: 's1', setWorkId: 'w1', withMissing: true },
-  ]);
+  await waitFor(() =>
+    expect(server.sent('PUT /api/hand-ins/*')).toEqual([
+      { sectionId: 's1', setWorkId: 'w1', withMissing: true },
+    ]),
+  );
   expect(await screen.findByText('Ms Tolland is reading it just now.')).toBeTruthy();
 });
 
@@ -75,7 +77,7 @@ test('seals a section that is ready in one step', async () => {
   const { user, server } = await open({}, { 'PUT /api/hand-ins/*': refuse(500, 'Later.') });
   expect(button(/missing/)).toBeNull();
   await user.click(button(/^Seal version 2/) as HTMLElement);
-  expect(server.sent('PUT /api/hand-ins/*')).toMatchObject([{ withMissing: false }]);
+  await waitFor(() => expect(server.sent('PUT /api/hand-ins/*')).toMatchObject([{ withMissing: false }]));
 });
 
 test('offers no second seal while a version is with the teacher', async () => {

@@ -15,6 +15,7 @@ import {
   SPANS,
   type Zone,
 } from '../notebook';
+import { isSet, PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 
 type Props = {
@@ -99,6 +100,8 @@ function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
   if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
   if (!entry.media) return null;
   if (entry.kind === 'FILE') return <FileCard name={fileName(entry.content)} media={entry.media} />;
+  if (entry.kind === 'PHOTO' && isSet(entry.content))
+    return <PhotoSetView pictures={picturesOf(pagesOf(entry), entry.pictures)} title={entry.caption} />;
   if (entry.kind === 'PHOTO')
     return (
       <a href={`/api/media/${entry.media.id}`} target="_blank" rel="noreferrer">

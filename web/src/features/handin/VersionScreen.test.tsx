@@ -41,6 +41,7 @@ const VERSION: Api['SealedView'] = {
           id: 'e1',
           zone: 'main',
           kind: 'INK',
+          pictures: [],
           caption: 'Path',
           codes: ['2.3a', '2.3b'],
           width: 'THIRD',

@@ -6,7 +6,7 @@ type Captures = Record<'w' | 'i' | 'p' | 'r' | 'f' | 'l' | 'n', () => void>;
 const NAMES = [
   ['w', 'Write'],
   ['i', 'Ink'],
-  ['p', 'Photo'],
+  ['p', 'Photo or scan'],
   ['r', 'Record'],
   ['f', 'File'],
   ['l', 'Link'],

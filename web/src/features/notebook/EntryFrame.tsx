@@ -13,6 +13,7 @@ import { evidenceOf, KIND_NAMES, percent } from '../../ui';
 import { FileCard } from '../file';
 import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
+import { isSet } from '../scan';
 import { TypedEntry } from '../text';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
@@ -20,6 +21,7 @@ import { addressOf, fileName } from './entryName';
 import { InkEntry } from './InkEntry';
 import { PhotoEntry } from './PhotoEntry';
 import { RecordingEntry } from './RecordingEntry';
+import { SetEntry } from './SetEntry';
 import type { Shown } from './shown';
 import { SPANS } from './spans';
 import type { PageActs } from './usePageActs';
@@ -185,7 +187,11 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
   if (entry.kind === 'INK')
     return <InkEntry content={entry.content} isChosen={isChosen} onChange={keep} caption={entry.caption} />;
   if (entry.kind === 'PHOTO')
-    return <PhotoEntry media={entry.media} mediaId={entry.mediaId} caption={entry.caption} />;
+    return isSet(entry.content) ? (
+      <SetEntry entry={entry} acts={acts} isChosen={isChosen} />
+    ) : (
+      <PhotoEntry media={entry.media} mediaId={entry.mediaId} caption={entry.caption} />
+    );
   if (entry.kind === 'FILE')
     return (
       <FileCard

@@ -1,6 +1,7 @@
 import type { Api } from '../../api';
 import { FileCard } from '../file';
 import { LinkCard } from '../link';
+import { isSet, PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 import { addressOf, fileName } from './entryName';
 import { InkView } from './InkView';
@@ -14,7 +15,10 @@ export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
     <div className="mb-3">
       {entry.kind === 'TYPED' && <ProseView content={entry.content} />}
       {entry.kind === 'INK' && <InkView drawing={entry.content as InkDrawing} title={caption} />}
-      {entry.kind === 'PHOTO' && media && (
+      {entry.kind === 'PHOTO' && isSet(entry.content) && (
+        <PhotoSetView pictures={picturesOf(pagesOf(entry), entry.pictures)} title={caption} />
+      )}
+      {entry.kind === 'PHOTO' && !isSet(entry.content) && media && (
         <img
           src={`/api/media/${media.id}/screen`}
           alt={caption || 'Photo without a caption'}

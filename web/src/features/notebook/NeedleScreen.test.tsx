@@ -15,6 +15,7 @@ const found = (id: string, kind: Api['EntryView']['kind'], name: string): Api['F
     zone: 'main',
     kind,
     content: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Back.' }] }] },
+    pictures: [],
     caption: name,
     width: 'FULL',
     version: 1,

@@ -8,6 +8,7 @@ import { FileDialog } from '../file';
 import { LinkDialog } from '../link';
 import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
+import { useOpenBench } from '../scan';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
@@ -67,6 +68,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const acts = useStable(usePageActs(page, into, chooseNew));
   const copyAcross = useCopyAcross();
   const fileText = useFileText(acts.text);
+  const openBench = useOpenBench();
   const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);
   const isReviewing = search.has('review') && !other;
   const column = columnOf(pattern);
@@ -200,7 +202,13 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
           onOpenMark={setOpenMark}
         />
       )}
-      {asking === 'photo' && <PhotoDialog onClose={() => setAsking(undefined)} onPhoto={acts.photo} />}
+      {asking === 'photo' && (
+        <PhotoDialog
+          onClose={() => setAsking(undefined)}
+          onPhoto={acts.photo}
+          onScan={() => openBench.mutate({ notebookId: page.notebookId, pageId: id, zone: into })}
+        />
+      )}
       {asking === 'record' && (
         <RecordDialog pageId={id} zone={into} onClose={() => setAsking(undefined)} onFile={acts.sound} />
       )}
@@ -212,7 +220,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
         />
       )}
       {asking === 'link' && <LinkDialog onLink={acts.link} onClose={() => setAsking(undefined)} />}
-      {fileText.error && <Trouble>{fileText.error.message}</Trouble>}
+      <Trouble>{(fileText.error ?? openBench.error)?.message}</Trouble>
       {asking === 'notch' && entry && (
         <NotchPicker
           title={`Notch “${entryName(entry).slice(0, 60) || 'this entry'}”`}

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { dayName, evidenceOf, moment, Shape } from '../../ui';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
+import { BenchesWaiting } from '../scan';
 import { markedWords } from './markedWords';
 import type { Shown } from './shown';
 
@@ -45,6 +46,7 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
           </li>
         ))}
       </ul>
+      <BenchesWaiting page={page} />
       <StillOpen entries={entries} marking={marking} onOpen={onOpenMark} />
       {remarks.length > 0 && (
         <>

@@ -46,6 +46,7 @@ const entry = (id: string, zone: string, words: string): Api['EntryView'] => ({
   version: 1,
   isEmpty: false,
   notches: [],
+  pictures: [],
   madeAt: '2026-11-24T09:00:00Z',
 });
 

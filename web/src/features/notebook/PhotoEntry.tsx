@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Dialog } from '../../ui';
+import { LargeView } from '../scan';
 import { useMediaUrl } from './useMediaUrl';
 
 type Props = { media: Api['MediaView'] | undefined; mediaId: string | undefined; caption: string };
 
-/** A photo; a click shows the full picture. */
+/** A photo by itself; a click shows the full picture. */
 export function PhotoEntry({ media, mediaId, caption }: Props) {
   const url = useMediaUrl(mediaId, !!media, '/screen');
   const [isLarge, setLarge] = useState(false);
@@ -26,13 +26,18 @@ export function PhotoEntry({ media, mediaId, caption }: Props) {
         />
       </button>
       {isLarge && (
-        <Dialog title={caption || 'Photo'} onClose={() => setLarge(false)} wide>
-          <img
-            src={media ? `/api/media/${media.id}` : url}
-            alt={caption || 'Photo without a caption'}
-            className="max-h-[75vh] w-full object-contain"
-          />
-        </Dialog>
+        <LargeView
+          pictures={[
+            {
+              small: url ?? '',
+              full: media ? `/api/media/${media.id}` : (url ?? ''),
+              name: caption || 'Photo',
+            },
+          ]}
+          start={0}
+          title=""
+          onClose={() => setLarge(false)}
+        />
       )}
     </>
   );

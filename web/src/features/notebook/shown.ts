@@ -35,4 +35,10 @@ function overlaid(entry: Shown, change: Change | undefined): Shown {
     : entry;
 }
 
-const fromChange = (change: Change): Shown => ({ ...change, isEmpty: false, notches: [], isWaiting: true });
+const fromChange = (change: Change): Shown => ({
+  ...change,
+  isEmpty: false,
+  pictures: [],
+  notches: [],
+  isWaiting: true,
+});

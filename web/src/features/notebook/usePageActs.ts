@@ -4,6 +4,7 @@ import { type Api, api, unwrap } from '../../api';
 import { useOutbox } from '../../device';
 import { offerUndo } from '../../ui';
 import { entryKindOf } from '../file';
+import { contentOf, pagesOf, type SetPage } from '../scan';
 import { pageQuery } from './queries';
 import type { Shown } from './shown';
 import { entriesIn, zoneOf } from './zones';
@@ -12,7 +13,7 @@ const EMPTY_DOCUMENT = { type: 'doc', content: [{ type: 'paragraph' }] };
 const EMPTY_DRAWING = { width: 640, height: 360, strokes: [] };
 
 /** What can be changed of an entry; the rest of it stays. */
-export type Part = Partial<Pick<Shown, 'content' | 'caption' | 'width' | 'zone' | 'beside'>>;
+export type Part = Partial<Pick<Shown, 'content' | 'caption' | 'width' | 'zone' | 'beside' | 'mediaId'>>;
 
 export type PageActs = ReturnType<typeof usePageActs>;
 
@@ -84,6 +85,15 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       path: `/api/notebooks/${page.notebookId}/bin/${entry.id}/restore`,
     });
 
+  const withPages = (pages: SetPage[]) => ({ content: contentOf(pages), mediaId: pages[0]?.picture });
+  const keepPages = (entry: Shown, pages: SetPage[]) => keep(entry, withPages(pages));
+  /** Into the bin, without a word. */
+  const drop = async (id: string) => {
+    await outbox.forget(id);
+    show((now) => ({ ...now, entries: now.entries.filter((one) => one.id !== id) }));
+    await outbox.act({ pageId: page.id, method: 'DELETE', path: `/api/entries/${id}` });
+  };
+
   return {
     write: (into?: string, beside?: string) => make('TYPED', EMPTY_DOCUMENT, into, beside),
     /** Puts text from elsewhere on the page, with where it is from as its caption. */
@@ -121,6 +131,32 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       const at = before ? ids.indexOf(before) : ids.length;
       ids.splice(at < 0 ? ids.length : at, 0, entry.id);
       order(ids);
+    },
+    /** Makes two entries of a set: its first pages, and those from `at` on right below. */
+    splitSet: async (entry: Shown, at: number) => {
+      const pages = pagesOf(entry);
+      const id = newId();
+      keepPages(entry, pages.slice(0, at));
+      const { zone: into, beside, width } = entry;
+      const below = { id, pageId: page.id, zone: into, beside, kind: 'PHOTO' as const, caption: '', width };
+      outbox.keep({ ...below, ...withPages(pages.slice(at)) });
+      const ids = page.entries.map((one) => one.id);
+      ids.splice(ids.indexOf(entry.id) + 1, 0, id);
+      order(ids);
+      offerUndo('Split in two', async () => {
+        await keepPages(entry, pages);
+        await drop(id);
+      });
+    },
+    /** Takes the pages of the photo entry below into this one. */
+    joinBelow: async (entry: Shown, below: Shown) => {
+      const own = pagesOf(entry);
+      await keepPages(entry, [...own, ...pagesOf(below)]);
+      await drop(below.id);
+      offerUndo('Joined', async () => {
+        await keepPages(entry, own);
+        await bringBack(below);
+      });
     },
     remove: async (entry: Shown) => {
       const isKept = page.entries.some((one) => one.id === entry.id);

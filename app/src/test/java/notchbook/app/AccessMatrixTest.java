@@ -32,6 +32,8 @@ class AccessMatrixTest extends AppTest {
             "DELETE /api/uploads",
             "OPTIONS /api/uploads",
             "GET /api/task-feed/{}.ics",
+            "GET /api/phone/{}",
+            "PUT /api/phone/{}/photos/{}",
             "POST /api/text-from-file",
             "GET /api/openapi",
             "GET /api/openapi.yaml");

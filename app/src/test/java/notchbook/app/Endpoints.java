@@ -67,6 +67,22 @@ final class Endpoints {
             entry("PUT /api/pages/{page}/paper {'lines':'RULED','spacingMm':8,'tint':'STRAW'}", STUDENT_ONLY),
             entry("POST /api/pages/{page}/place {'sectionId':'{section}','position':0}", STUDENT_ONLY),
             entry("PUT /api/pages/{page}/copies/{new} {'sectionId':'{section}'}", STUDENT_ONLY),
+            entry("GET /api/pages/{page}/scans", STUDENT_ONLY),
+            entry("PUT /api/scans/{new} {'pageId':'{page}'}", STUDENT_ONLY),
+            entry("GET /api/scans/{scan}", STUDENT_ONLY),
+            entry("PUT /api/scans/{scan}/name {'name':'Ripple tank'}", STUDENT_ONLY),
+            entry("PUT /api/scans/{scan}/order {'shots':['{shot}']}", STUDENT_ONLY),
+            entry("POST /api/scans/{scan}/phone-link", STUDENT_ONLY),
+            entry("PUT /api/scans/{scan}/shots/{new} {'photoId':'{privateMedia}'}", STUDENT_ONLY),
+            entry(
+                    "PUT /api/scans/{scan}/shots/{shot}/recipe {'corners':[0,0,1,0,1,1,0,1],'quarters':1,'finish':'EVEN_LIGHT'}",
+                    STUDENT_ONLY),
+            entry("POST /api/scans/{scan}/shots/{shot}/find", STUDENT_ONLY),
+            entry("PUT /api/scans/{scan}/shots/{shot}/left-out {'leftOut':false}", STUDENT_ONLY),
+            entry("PUT /api/scans/{scan}/shots/{shot}/words {'name':'Set-up','gist':'lamp'}", STUDENT_ONLY),
+            entry("DELETE /api/scans/{scan}/shots/{shot}", STUDENT_ONLY),
+            entry("POST /api/scans/{photoScan}/put {'entryId':'{new}'}", STUDENT_ONLY),
+            entry("DELETE /api/scans/{scan}", STUDENT_ONLY),
             entry("GET /api/pages/{page}/marks", STUDENT_ONLY),
             entry("GET /api/pages/{page}/review", STUDENT_ONLY),
             entry("GET /api/pages/{page}/own-words", STUDENT_ONLY),
@@ -93,6 +109,7 @@ final class Endpoints {
                     STUDENT_ONLY),
             entry("GET /api/entries/{entry}", STUDENT_ONLY),
             entry("GET /api/entries/{entry}/earlier", STUDENT_ONLY),
+            entry("GET /api/entries/{photoEntry}/pages.pdf", STUDENT_ONLY),
             entry("PUT /api/entries/{entry}/notches/{point}", STUDENT_ONLY),
             entry("DELETE /api/entries/{entry}/notches/{topic}", STUDENT_ONLY),
             entry("GET /api/media/{media}", STUDENT_AND_TEACHER),
@@ -167,7 +184,12 @@ final class Endpoints {
         var privateMedia = school.photo(school.student, school.desk(school.student), EntryWidth.HALF);
         var checkable = handIn(desk);
         browser.send(school.teacher, "POST", "/api/hand-ins/" + checkable + "/open", "");
+        var scan = scan(desk, privateMedia);
         return Map.ofEntries(
+                entry("scan", scan),
+                entry("shot", privateMedia),
+                entry("photoScan", photoScan(desk, media)),
+                entry("photoEntry", UUID.fromString(photoEntry(desk, media))),
                 entry("edition", school.edition.id()),
                 entry("notebook", desk.notebook().id()),
                 entry("section", desk.section()),
@@ -191,6 +213,40 @@ final class Endpoints {
                 entry("ownMark", ownMark),
                 entry("pattern", pattern),
                 entry("class", school.schoolClass.id()));
+    }
+
+    private UUID scan(School.Desk desk, UUID photo) {
+        var scan = UUID.randomUUID();
+        var page = "{'pageId':'%s'}".formatted(desk.page().id());
+        browser.send(school.student, "PUT", "/api/scans/" + scan, page);
+        browser.send(
+                school.student, "PUT", "/api/scans/" + scan + "/shots/" + photo, "{'photoId':'%s'}".formatted(photo));
+        return scan;
+    }
+
+    /** A bench with a photo that is in an entry already. */
+    private UUID photoScan(School.Desk desk, UUID photo) {
+        var scan = UUID.randomUUID();
+        var entry = photoEntry(desk, photo);
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/scans/" + scan,
+                "{'pageId':'%s','entryId':'%s'}".formatted(desk.page().id(), entry));
+        return scan;
+    }
+
+    private String photoEntry(School.Desk desk, UUID photo) {
+        return browser
+                .get(school.student, "/api/pages/" + desk.page().id())
+                .json()
+                .path("entries")
+                .valueStream()
+                .filter(one -> one.at("/media/id").asString("").equals(photo.toString()))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
     }
 
     private UUID card(School.Desk desk) {

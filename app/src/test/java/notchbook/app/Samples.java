@@ -1,12 +1,18 @@
 package notchbook.app;
 
 import java.awt.Color;
+import java.awt.Font;
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
@@ -17,6 +23,9 @@ import javax.sound.sampled.AudioSystem;
 final class Samples {
     private static final int RATE = 16_000;
 
+    private static final List<String> WORDS = List.of(
+            "wave", "echo", "ripple", "speed", "depth", "light", "sound", "angle", "mirror", "lens", "tank", "crest");
+
     private Samples() {}
 
     static byte[] jpeg() {
@@ -25,6 +34,33 @@ final class Samples {
         canvas.setColor(Color.ORANGE);
         canvas.fillOval(100, 100, 300, 200);
         canvas.dispose();
+        return jpeg(picture);
+    }
+
+    /** A sheet of A4 with its own words on a dark desk, turned a little. */
+    static byte[] page(int seed, double degrees) {
+        var picture = new BufferedImage(1_200, 1_600, BufferedImage.TYPE_3BYTE_BGR);
+        var canvas = picture.createGraphics();
+        canvas.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        canvas.setColor(new Color(70, 60, 50));
+        canvas.fillRect(0, 0, 1_200, 1_600);
+        canvas.rotate(Math.toRadians(degrees), 600, 800);
+        canvas.setColor(new Color(240, 240, 236));
+        canvas.fillRect(130, 135, 940, 1_330);
+        canvas.setColor(Color.DARK_GRAY);
+        canvas.setFont(new Font(Font.SERIF, Font.PLAIN, 30));
+        var random = new Random(seed);
+        for (var line = 0; line < 22; line++) {
+            var words = Stream.generate(() -> WORDS.get(random.nextInt(WORDS.size())))
+                    .limit(8)
+                    .collect(Collectors.joining(" "));
+            canvas.drawString(words, 220, 240 + 52 * line);
+        }
+        canvas.dispose();
+        return jpeg(picture);
+    }
+
+    private static byte[] jpeg(BufferedImage picture) {
         var out = new ByteArrayOutputStream();
         try {
             ImageIO.write(picture, "jpeg", out);

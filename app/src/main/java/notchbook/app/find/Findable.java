@@ -1,9 +1,11 @@
 package notchbook.app.find;
 
+import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.toMap;
 
 import java.util.Collection;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.link.LinkCard;
@@ -37,7 +39,7 @@ class Findable {
     /** The texts of entries of one owner, by entry. */
     Map<UUID, Text> of(UUID ownerId, Collection<Entry> entries) {
         var mediaIds =
-                entries.stream().flatMap(entry -> entry.mediaId().stream()).toList();
+                entries.stream().flatMap(entry -> entry.shownMedia().stream()).toList();
         var names = media.findAll(mediaIds);
         var words = fileWords.of(mediaIds);
         var cards = links.of(
@@ -46,10 +48,16 @@ class Findable {
         return entries.stream().collect(toMap(Entry::id, entry -> {
             var name = entry.mediaId().map(names::get).map(MediaItem::name).orElse("");
             var card = entry.address().map(cards::get).map(LinkCard::words);
-            return new Text(
-                    own(entry, name),
-                    card.or(() -> entry.mediaId().map(words::get)).orElse(""));
+            return new Text(own(entry, name), card.orElseGet(() -> read(entry, words)));
         }));
+    }
+
+    /** The words in its file, or on each page of its set. */
+    private static String read(Entry entry, Map<UUID, String> words) {
+        return entry.shownMedia().stream()
+                .map(words::get)
+                .filter(Objects::nonNull)
+                .collect(joining("\n"));
     }
 
     private static String own(Entry entry, String fileName) {

@@ -60,7 +60,7 @@ class Freezer {
                         .flatMap(entry -> entry.address().stream())
                         .toList());
         var pictures = cards.values().stream().flatMap(card -> card.pictureId().stream());
-        var contents = section.entries().stream().flatMap(entry -> entry.mediaId().stream());
+        var contents = section.entries().stream().flatMap(entry -> entry.shownMedia().stream());
         var items = media.findAll(Stream.concat(contents, pictures).toList());
         var paths = new HashMap<String, UUID>();
         items.values().forEach(item -> paths.put(MediaPath.of(item), item.id()));

@@ -143,10 +143,19 @@ class HandInMapper {
                                 entry.mediaId()
                                         .flatMap(id -> Optional.ofNullable(items.get(id)))
                                         .map(MediaView::of),
+                                pictures(entry, items),
                                 entry.card()
                                         .map(card -> new SealedCardView(
                                                 card.title(), card.description(), card.site(), card.pictureId()))))
                         .toList());
+    }
+
+    private static List<MediaView> pictures(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+        return entry.photoSet().stream()
+                .flatMap(set -> set.pages().stream())
+                .flatMap(page -> Optional.ofNullable(items.get(page.picture())).stream())
+                .map(MediaView::of)
+                .toList();
     }
 
     private static SealedReflectionView reflection(Sealed.Reflection reflection) {

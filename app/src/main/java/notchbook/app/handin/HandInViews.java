@@ -106,6 +106,7 @@ final class HandInViews {
             EntryWidth width,
             List<String> codes,
             Optional<MediaView> media,
+            List<MediaView> pictures,
             Optional<SealedCardView> card) {}
 
     record SealedCardView(String title, String description, String site, Optional<UUID> pictureId) {}

@@ -8,11 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.core.notebook.Pattern;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.notebook.Zone;
+import notchbook.core.scan.PhotoSet;
 
 /** The parts of a sealed version, as they are written down: each is one JSON document. */
 final class Sealed {
@@ -51,7 +53,12 @@ final class Sealed {
             List<String> codes,
             Optional<UUID> mediaId,
             Optional<String> mediaPath,
-            Optional<Card> card) {}
+            Optional<Card> card) {
+        /** The set of a photo entry; its pictures lie in the version too. */
+        Optional<PhotoSet> photoSet() {
+            return EntryContent.photoSet(kind, content);
+        }
+    }
 
     /** What a linked page said of itself when the version was sealed. */
     record Card(

@@ -75,7 +75,7 @@ class SectionChecks {
     long bytes(SectionContents section) {
         return media
                 .findAll(section.entries().stream()
-                        .flatMap(entry -> entry.mediaId().stream())
+                        .flatMap(entry -> entry.shownMedia().stream())
                         .toList())
                 .values()
                 .stream()

@@ -1,12 +1,16 @@
 package notchbook.app.handin;
 
+import static java.util.stream.Collectors.joining;
+
 import java.util.ArrayList;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryWidth;
+import notchbook.core.scan.SetPage;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.pdf.SectionSheet;
@@ -37,7 +41,8 @@ class SectionSheets {
         page.byZone().forEach((zone, entries) -> {
             if (!entries.isEmpty()) {
                 zones.add(new SectionSheet.ZoneOfPage(
-                        zone, entries.stream().map(entry -> entry(entry, items)).toList()));
+                        zone,
+                        entries.stream().flatMap(entry -> parts(entry, items)).toList()));
             }
         });
         return new SectionSheet.Page(
@@ -45,6 +50,20 @@ class SectionSheets {
                 page.day(),
                 page.week().map(week -> "Week " + week).orElse("Break"),
                 zones);
+    }
+
+    /** An entry, or each page of its set by itself, with its name. */
+    private Stream<SectionSheet.Entry> parts(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+        return entry.photoSet()
+                .map(set -> set.pages().stream().map(page -> setPage(entry, page, items)))
+                .orElseGet(() -> Stream.of(entry(entry, items)));
+    }
+
+    private SectionSheet.Entry setPage(Sealed.Entry entry, SetPage page, Map<UUID, MediaItem> items) {
+        var caption = Stream.of(entry.caption(), page.name())
+                .filter(words -> !words.isBlank())
+                .collect(joining(": "));
+        return new SectionSheet.Entry(photo(items.get(page.picture())), caption, width(entry.width()), entry.codes());
     }
 
     private SectionSheet.Entry entry(Sealed.Entry entry, Map<UUID, MediaItem> items) {

@@ -12,7 +12,9 @@ import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.formats.file.FileLook;
+import notchbook.imaging.scan.Scan;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The pictures, sounds and files of the school, each seen only by its owner and by whom a {@link MediaGrant} lets. */
 @Service
@@ -38,6 +40,12 @@ public class Media {
         return intake.take(owner, incoming);
     }
 
+    /** Keeps the page that was made of a photo; the words on it are read soon. */
+    @Transactional
+    public MediaItem keepPage(UUID ownerId, String name, Scan.Page page) {
+        return intake.keepPage(ownerId, name, page);
+    }
+
     /** An item that the reader sent in; anyone else's does not exist for them. */
     public MediaItem requireOwned(Person reader, UUID id) {
         return store.find(id)
@@ -52,8 +60,17 @@ public class Media {
                 .orElseThrow(() -> Refusal.notFound("file"));
     }
 
+    public Optional<MediaItem> find(UUID id) {
+        return store.find(id);
+    }
+
     public Map<UUID, MediaItem> findAll(Collection<UUID> ids) {
         return store.findAll(ids);
+    }
+
+    /** The full content of an item. */
+    public byte[] fullContent(MediaItem item) {
+        return bytes(item, false);
     }
 
     /** Where the content of an item lies: the picture for the screen when asked for and there, else the full content. */
@@ -72,8 +89,12 @@ public class Media {
 
     /** A photo's picture for the screen, as JPEG; any other item's content. */
     public byte[] screenContent(MediaItem item) {
+        return bytes(item, true);
+    }
+
+    private byte[] bytes(MediaItem item, boolean forScreen) {
         try {
-            return Files.readAllBytes(content(item, true));
+            return Files.readAllBytes(content(item, forScreen));
         } catch (IOException gone) {
             throw new UncheckedIOException("The media store has lost " + item.sha256(), gone);
         }

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Jobs;
@@ -17,6 +18,7 @@ import notchbook.core.notebook.FileName;
 import notchbook.formats.file.FileType;
 import notchbook.imaging.photo.PhotoIntake;
 import notchbook.imaging.photo.PhotoRefused;
+import notchbook.imaging.scan.Scan;
 import org.springframework.stereotype.Component;
 
 /** Judges a file by its content and keeps it as a photo, a recording or a file to be fetched. */
@@ -89,6 +91,26 @@ class MediaIntake {
         } finally {
             decoding.release();
         }
+    }
+
+    MediaItem keepPage(UUID ownerId, String name, Scan.Page page) {
+        var item = new MediaItem(
+                clock.newId(),
+                ownerId,
+                MediaKind.PHOTO,
+                "image/jpeg",
+                FileName.parse(name).name(),
+                files.keep(page.jpeg()),
+                Optional.of(files.keep(page.screen())),
+                page.jpeg().length,
+                Optional.of(page.width()),
+                Optional.of(page.height()),
+                Optional.empty(),
+                List.of(),
+                Optional.empty());
+        store.insert(item, clock.now());
+        jobs.want(MediaWords.NAME, item.id());
+        return item;
     }
 
     private MediaItem sound(Person owner, Incoming incoming, SoundFormat format) throws IOException {

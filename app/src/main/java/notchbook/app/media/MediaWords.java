@@ -13,7 +13,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The words that can be read in files, read once after a file came in. */
+/** The words that can be read in files and on pages that were photographed, read once after they came in. */
 @Component
 public class MediaWords implements Job {
     static final String NAME = "words-of-file";
@@ -44,16 +44,27 @@ public class MediaWords implements Job {
         return NAME;
     }
 
+    /** Reading a page takes seconds; what somebody waits for goes first. */
+    @Override
+    public boolean canWait() {
+        return true;
+    }
+
     @Override
     @Transactional
     public void run(UUID mediaId) {
         store.find(mediaId).ifPresent(item -> {
-            var words = FileWords.of(item.name(), files.place(item.sha256()));
+            var words = words(item);
             if (!words.isEmpty()) {
                 keep(mediaId, words);
                 events.publishEvent(new WordsRead(item.ownerId(), mediaId));
             }
         });
+    }
+
+    private String words(MediaItem item) {
+        var place = files.place(item.sha256());
+        return item.kind() == MediaKind.PHOTO ? PictureWords.of(place) : FileWords.of(item.name(), place);
     }
 
     private void keep(UUID mediaId, String words) {

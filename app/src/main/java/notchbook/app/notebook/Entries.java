@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaKind;
@@ -14,6 +15,7 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.core.scan.PhotoSet;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -190,7 +192,11 @@ public class Entries {
 
     private Entry entry(Person reader, Change change, Optional<Entry> before) {
         var content = EntryContent.check(change.kind(), change.content());
-        requireMedia(reader, change);
+        var photoSet = EntryContent.photoSet(change.kind(), content.json());
+        // A set is shown by its first page wherever there is room for one picture only.
+        var mediaId = photoSet.map(set -> set.pages().getFirst().picture()).or(change::mediaId);
+        requireMedia(reader, change.kind(), mediaId);
+        photoSet.ifPresent(set -> requirePhotos(reader, set));
         if (change.caption().length() > LONGEST_CAPTION) {
             throw Refusal.unfit("A caption has up to 500 characters. Write the rest as a note beside it.");
         }
@@ -201,7 +207,7 @@ public class Entries {
                 change.kind(),
                 content.json(),
                 content.isEmpty(),
-                change.mediaId(),
+                mediaId,
                 change.caption(),
                 before.map(Entry::position)
                         .orElseGet(() -> store.nextPosition(change.place().pageId())),
@@ -214,15 +220,27 @@ public class Entries {
                 before.map(Entry::notches).orElse(Set.of()));
     }
 
-    private void requireMedia(Person reader, Change change) {
-        if (change.kind().hasMedia() != change.mediaId().isPresent()) {
+    private void requirePhotos(Person reader, PhotoSet set) {
+        set.pages().stream()
+                .flatMap(page -> Stream.of(page.picture(), page.photo()))
+                .distinct()
+                .map(id -> media.requireOwned(reader, id))
+                .filter(item -> item.kind() != MediaKind.PHOTO)
+                .findFirst()
+                .ifPresent(other -> {
+                    throw Refusal.unfit("“" + other.name() + "” is not a picture. Take it out of the set.");
+                });
+    }
+
+    private void requireMedia(Person reader, EntryKind kind, Optional<UUID> mediaId) {
+        if (kind.hasMedia() != mediaId.isPresent()) {
             throw Refusal.unfit("A photo, a recording or a file needs its content, other entries have none.");
         }
-        change.mediaId().map(id -> media.requireOwned(reader, id)).ifPresent(item -> {
-            if (change.kind() == EntryKind.PHOTO && item.kind() != MediaKind.PHOTO) {
+        mediaId.map(id -> media.requireOwned(reader, id)).ifPresent(item -> {
+            if (kind == EntryKind.PHOTO && item.kind() != MediaKind.PHOTO) {
                 throw Refusal.unfit("This is not a picture. Use a JPEG, PNG or WebP file.");
             }
-            if (change.kind() == EntryKind.RECORDING && item.kind() != MediaKind.RECORDING) {
+            if (kind == EntryKind.RECORDING && item.kind() != MediaKind.RECORDING) {
                 throw Refusal.unfit("This is not a recording. Use a WAV, Ogg, WebM or MP3 file.");
             }
         });

@@ -1,16 +1,22 @@
 package notchbook.app.notebook;
 
+import java.util.Optional;
 import notchbook.app.platform.Refusal;
 import notchbook.core.link.WebLink;
 import notchbook.core.notebook.FileName;
+import notchbook.core.scan.PhotoSet;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
+import notchbook.formats.scan.PhotoSetJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What an entry of a kind may hold: read, checked, and written in one form, so that equal content is equal text. */
 public record EntryContent(String json, boolean isEmpty) {
     private static final JsonMapper MAPPER = new JsonMapper();
+
+    /** A photo by itself, and a recording. */
+    private static final String NOTHING = "{}";
 
     /** Checks what was sent; an {@link IllegalArgumentException} says what does not belong. */
     static EntryContent check(EntryKind kind, JsonNode sent) {
@@ -23,11 +29,13 @@ public record EntryContent(String json, boolean isEmpty) {
                 var drawing = DrawingJson.read(sent);
                 yield new EntryContent(DrawingJson.write(drawing), drawing.isEmpty());
             }
-            case PHOTO, RECORDING -> {
+            case PHOTO ->
+                new EntryContent(sent.isEmpty() ? NOTHING : PhotoSetJson.write(PhotoSetJson.read(sent)), false);
+            case RECORDING -> {
                 if (!sent.isEmpty()) {
-                    throw Refusal.unfit("A photo or a recording holds no text of its own; give it a caption.");
+                    throw Refusal.unfit("A recording holds no text of its own; give it a caption.");
                 }
-                yield new EntryContent("{}", false);
+                yield new EntryContent(NOTHING, false);
             }
             case FILE ->
                 text("name", FileName.parse(sent.path("name").asString("")).name());
@@ -38,14 +46,22 @@ public record EntryContent(String json, boolean isEmpty) {
         };
     }
 
-    /** The words of an entry's typed text, the name of its file, the address of its link; nothing for other kinds. */
+    /** The words of an entry's typed text, of its set of photos, the name of its file, the address of its link. */
     public static String words(EntryKind kind, String json) {
         return switch (kind) {
             case TYPED -> DocumentJson.read(json).plainText();
             case FILE -> MAPPER.readTree(json).path("name").asString("");
             case LINK -> MAPPER.readTree(json).path("address").asString("");
-            case INK, PHOTO, RECORDING -> "";
+            case PHOTO -> photoSet(kind, json).map(PhotoSet::words).orElse("");
+            case INK, RECORDING -> "";
         };
+    }
+
+    /** The set of a photo entry; empty for a photo by itself and for other kinds. */
+    public static Optional<PhotoSet> photoSet(EntryKind kind, String json) {
+        return kind == EntryKind.PHOTO && !json.equals(NOTHING)
+                ? Optional.of(PhotoSetJson.read(json))
+                : Optional.empty();
     }
 
     static EntryContent ofLink(String address) {

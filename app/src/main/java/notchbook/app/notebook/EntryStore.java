@@ -1,6 +1,7 @@
 package notchbook.app.notebook;
 
 import static notchbook.tables.Tables.ENTRY;
+import static notchbook.tables.Tables.ENTRY_MEDIA;
 import static notchbook.tables.Tables.ENTRY_VERSION;
 import static notchbook.tables.Tables.NOTCH;
 import static notchbook.tables.Tables.NOTEBOOK;
@@ -80,9 +81,10 @@ class EntryStore {
                 .toList();
     }
 
-    /** The entries of a media item, in the bin or not. */
+    /** The entries that show a media item or were made of it, in the bin or not. */
     List<Entry> withMedia(UUID mediaId) {
-        return fetch(ENTRY.MEDIA_ID.eq(mediaId));
+        return fetch(
+                ENTRY.ID.in(db.select(ENTRY_MEDIA.ENTRY_ID).from(ENTRY_MEDIA).where(ENTRY_MEDIA.MEDIA_ID.eq(mediaId))));
     }
 
     /** A person's entries with this very content, in the bin or not. */
@@ -140,6 +142,18 @@ class EntryStore {
                 .set(ENTRY.CHANGED_AT, entry.changedAt())
                 .set(ENTRY.WRITER, writer)
                 .execute();
+        keepMedia(entry);
+    }
+
+    private void keepMedia(Entry entry) {
+        var media = entry.allMedia();
+        db.deleteFrom(ENTRY_MEDIA)
+                .where(ENTRY_MEDIA.ENTRY_ID.eq(entry.id()), ENTRY_MEDIA.MEDIA_ID.notIn(media))
+                .execute();
+        media.forEach(id -> db.insertInto(ENTRY_MEDIA, ENTRY_MEDIA.ENTRY_ID, ENTRY_MEDIA.MEDIA_ID)
+                .values(entry.id(), id)
+                .onDuplicateKeyIgnore()
+                .execute());
     }
 
     /** Whether every version of an entry since this one was written by the same device. */
@@ -168,6 +182,9 @@ class EntryStore {
                 .set(ENTRY.WRITER, writer)
                 .where(ENTRY.ID.eq(now.id()), ENTRY.VERSION.eq(before.version()))
                 .execute();
+        if (!now.allMedia().equals(before.allMedia())) {
+            keepMedia(now);
+        }
     }
 
     void order(List<UUID> ids) {

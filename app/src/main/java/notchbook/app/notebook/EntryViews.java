@@ -2,11 +2,13 @@ package notchbook.app.notebook;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.link.LinkCardView;
 import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaView;
 import notchbook.app.notebook.NotebookViews.EntryView;
 import notchbook.app.notebook.PageController.EarlierView;
@@ -34,7 +36,7 @@ class EntryViews {
     /** Entries of one owner. */
     List<EntryView> of(UUID ownerId, Collection<Entry> entries) {
         var items = media.findAll(
-                entries.stream().flatMap(entry -> entry.mediaId().stream()).toList());
+                entries.stream().flatMap(entry -> entry.shownMedia().stream()).toList());
         var cards = links.of(
                 ownerId,
                 entries.stream().flatMap(entry -> entry.address().stream()).toList());
@@ -50,6 +52,7 @@ class EntryViews {
                         entry.mediaId()
                                 .flatMap(id -> Optional.ofNullable(items.get(id)))
                                 .map(MediaView::of),
+                        pictures(entry, items),
                         entry.address()
                                 .flatMap(address -> Optional.ofNullable(cards.get(address)))
                                 .map(LinkCardView::of),
@@ -60,5 +63,11 @@ class EntryViews {
                         entry.copiedFrom(),
                         entry.notches()))
                 .toList();
+    }
+
+    private static List<MediaView> pictures(Entry entry, Map<UUID, MediaItem> items) {
+        return entry.photoSet().isEmpty()
+                ? List.of()
+                : entry.shownMedia().stream().map(items::get).map(MediaView::of).toList();
     }
 }

@@ -61,6 +61,7 @@ final class NotebookViews {
             @Schema(implementation = Object.class) JsonNode content,
             boolean isEmpty,
             Optional<MediaView> media,
+            List<MediaView> pictures,
             Optional<LinkCardView> card,
             String caption,
             EntryWidth width,

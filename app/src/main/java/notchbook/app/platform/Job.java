@@ -11,4 +11,9 @@ public interface Job {
     String name();
 
     void run(UUID subject);
+
+    /** Whether nobody waits for it: then it lets others go first. */
+    default boolean canWait() {
+        return false;
+    }
 }

@@ -4,6 +4,7 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.task.FailureHandler.MaxRetriesFailureHandler;
 import com.github.kagkarlsson.scheduler.task.FailureHandler.OnFailureRetryLater;
+import com.github.kagkarlsson.scheduler.task.Priority;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
@@ -24,7 +25,7 @@ public class Jobs implements SmartLifecycle {
     private static final String TABLE = "job";
     private static final int AT_ONCE = 2;
     private static final int MOST_RETRIES = 2;
-    private static final Duration BETWEEN_LOOKS = Duration.ofSeconds(1);
+    private static final Duration BETWEEN_LOOKS = Duration.ofMillis(400);
     private static final Duration BEFORE_RETRY = Duration.ofMinutes(1);
 
     private final DataSource database;
@@ -35,13 +36,20 @@ public class Jobs implements SmartLifecycle {
     Jobs(DataSource database, ObjectProvider<Job> kinds) {
         this.database = new TransactionAwareDataSourceProxy(database);
         this.kinds = kinds;
-        this.client =
-                SchedulerClient.Builder.create(this.database).tableName(TABLE).build();
+        this.client = SchedulerClient.Builder.create(this.database)
+                .tableName(TABLE)
+                .enablePriority()
+                .build();
     }
 
     /** Wants a job done for a subject once this transaction is through; wanting it again while it waits changes nothing. */
     public void want(String name, UUID subject) {
-        client.scheduleIfNotExists(new TaskInstance<Void>(name, subject.toString()), Instant.now());
+        var canWait = kinds.stream().filter(job -> job.name().equals(name)).anyMatch(Job::canWait);
+        client.scheduleIfNotExists(
+                new TaskInstance.Builder<Void>(name, subject.toString())
+                        .priority(canWait ? Priority.LOW : Priority.MEDIUM)
+                        .build(),
+                Instant.now());
     }
 
     @Override
@@ -50,6 +58,7 @@ public class Jobs implements SmartLifecycle {
                         database, kinds.stream().<Task<?>>map(Jobs::task).toList())
                 .tableName(TABLE)
                 .threads(AT_ONCE)
+                .enablePriority()
                 .pollingInterval(BETWEEN_LOOKS)
                 .build();
         started.start();

@@ -29,6 +29,11 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.CONFLICT, message, Map.of());
     }
 
+    /** Something that was open for a time and is no more. */
+    public static Refusal over(String message) {
+        return new Refusal(HttpStatus.GONE, message, Map.of());
+    }
+
     public static Refusal unfit(String message) {
         return unfit(message, Map.of());
     }

@@ -24,15 +24,15 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
-        return http.authorizeHttpRequests(
-                        requests -> requests.requestMatchers("/api/sign-in", "/api/me", "/api/task-feed/*.ics")
-                                .permitAll()
-                                .requestMatchers("/api/**")
-                                .authenticated()
-                                .requestMatchers(HttpMethod.GET, "/**")
-                                .permitAll()
-                                .anyRequest()
-                                .denyAll())
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/api/sign-in", "/api/me", "/api/task-feed/*.ics", "/api/phone/**")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .requestMatchers(HttpMethod.GET, "/**")
+                        .permitAll()
+                        .anyRequest()
+                        .denyAll())
                 .csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .exceptionHandling(problems ->

@@ -20,6 +20,11 @@ public record Judgement(double cornerSureness, double sharpness, double glare, d
 
     private static final double DARK = 0.22;
 
+    /** From 0 to 1: which of two photos of one page is the better. */
+    public double quality() {
+        return Math.clamp(sharpness * (0.5 + 0.5 * cornerSureness) * (1 - Math.min(1, 50 * glare)), 0, 1);
+    }
+
     /** What should be seen to, the worst first, each as a sentence that says what to do; empty for a good photo. */
     public List<String> advice() {
         var advice = new ArrayList<String>();

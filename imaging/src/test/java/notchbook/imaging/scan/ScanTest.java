@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Random;
 import notchbook.core.scan.Finish;
 import notchbook.core.scan.Judgement;
-import notchbook.imaging.scan.Scan.Recipe;
+import notchbook.core.scan.Recipe;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -36,8 +36,8 @@ class ScanTest {
         var upright = 0;
         for (var i = 0; i < TEXT_PAGES; i++) {
             var photo = photo(Sheet.Kind.TEXT, i, shot(i, TestPhoto.Shadow.values()[i % 4], Desk.values()[i % 6]));
-            var proposal = Scan.propose(Vision.jpeg(photo.picture()));
-            upright += (proposal.recipe().quarters() + photo.turn()) % 4 == 0 ? 1 : 0;
+            var first = Scan.of(Vision.jpeg(photo.picture()));
+            upright += (first.recipe().quarters() + photo.turn()) % 4 == 0 ? 1 : 0;
             photo.picture().release();
         }
         System.out.printf("%d of %d text pages upright%n", upright, TEXT_PAGES);
@@ -86,18 +86,21 @@ class ScanTest {
 
     @Test
     void knowsAPageAgainAndTellsPagesOfOneHandoutApart() {
-        var pages = new ArrayList<byte[]>();
+        var traces = new ArrayList<byte[]>();
         for (var sheet = 0; sheet < 8; sheet++) {
             var kind = sheet < 4 ? Sheet.Kind.TEXT : Sheet.Kind.TABLE;
             for (var again = 0; again < 2; again++) {
                 var seed = 100 * sheet + again;
                 var photo = photo(kind, sheet, shot(seed, TestPhoto.Shadow.values()[(sheet + again) % 4], Desk.GREY));
-                pages.add(Vision.jpeg(made(photo, Finish.EVEN_LIGHT)));
+                traces.add(SamePage.traceOf(made(photo, Finish.EVEN_LIGHT)));
             }
         }
-        var same = Scan.firstOfSame(pages);
-        for (var i = 0; i < same.size(); i++) {
-            assertThat(same.get(i)).as("photo " + i).isEqualTo(i % 2 == 0 ? -1 : i - 1);
+        for (var i = 0; i < traces.size(); i++) {
+            for (var other = 0; other < i; other++) {
+                assertThat(SamePage.isSame(traces.get(other), traces.get(i)))
+                        .as("photos %d and %d", other, i)
+                        .isEqualTo(i % 2 == 1 && other == i - 1);
+            }
         }
     }
 
@@ -122,10 +125,10 @@ class ScanTest {
     void makesSomethingOfAnyPictureAtAll() {
         for (var size : List.of(new Size(1, 1), new Size(3, 900), new Size(900, 600))) {
             var picture = new Mat(size, CvType.CV_8UC3, new Scalar(128, 128, 128));
-            var proposal = Scan.propose(Vision.jpeg(picture));
-            assertThat(proposal.judgement().cornerSureness()).isLessThan(Judgement.SURE_CORNERS);
-            assertThat(Scan.make(Vision.jpeg(picture), proposal.recipe()).width())
-                    .isPositive();
+            var first = Scan.of(Vision.jpeg(picture));
+            assertThat(first.judgement().cornerSureness()).isLessThan(Judgement.SURE_CORNERS);
+            assertThat(first.page().width()).isPositive();
+            assertThat(SamePage.isSame(first.trace(), first.trace())).isFalse();
         }
     }
 
@@ -148,7 +151,7 @@ class ScanTest {
     }
 
     private static Judgement judged(TestPhoto photo) {
-        return Scan.propose(Vision.jpeg(photo.picture())).judgement();
+        return Scan.of(Vision.jpeg(photo.picture())).judgement();
     }
 
     /** How far apart the brightest and the darkest places of bare paper are: of a grid of patches, each by its median. */

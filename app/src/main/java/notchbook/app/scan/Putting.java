@@ -1,0 +1,90 @@
+package notchbook.app.scan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryKind;
+import notchbook.app.notebook.EntryPlace;
+import notchbook.app.notebook.EntryWidth;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.core.scan.PhotoSet;
+import notchbook.core.scan.Recipe;
+import notchbook.core.scan.SetPage;
+import notchbook.formats.scan.PhotoSetJson;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes a photo entry of what lies on the bench, or writes the set of the entry that the bench was opened for. */
+@Service
+class Putting {
+    private static final Set<ShotState> DONE = Set.of(ShotState.READY, ShotState.FAILED);
+
+    private final Scans scans;
+    private final BenchOrder order;
+    private final Entries entries;
+    private final JsonMapper mapper;
+
+    Putting(Scans scans, BenchOrder order, Entries entries, JsonMapper mapper) {
+        this.scans = scans;
+        this.order = order;
+        this.entries = entries;
+        this.mapper = mapper;
+    }
+
+    /** Puts the set into its page and clears the bench; {@code newId} is the id of the entry when it is a new one. */
+    @Transactional
+    Entry put(Person reader, UUID scanId, UUID newId) {
+        var bench = scans.require(reader, scanId);
+        var set = set(scans.shotsOn(bench));
+        var before = bench.entryId().map(id -> entries.require(reader, id));
+        var entry = entries.keep(
+                reader,
+                new Entries.Change(
+                        bench.entryId().orElse(newId),
+                        before.map(Entry::version).orElse(0),
+                        before.map(Entry::place)
+                                .orElse(new EntryPlace(
+                                        bench.pageId(), bench.zone(), Optional.empty(), EntryWidth.FULL)),
+                        EntryKind.PHOTO,
+                        mapper.readTree(content(set)),
+                        Optional.of(set.pages().getFirst().picture()),
+                        bench.name(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        ""));
+        scans.clear(reader, scanId);
+        return entry;
+    }
+
+    /** One photo as it was taken needs no set around it. */
+    private static String content(PhotoSet set) {
+        var first = set.pages().getFirst();
+        return set.pages().equals(List.of(SetPage.of(first.photo()))) ? "{}" : PhotoSetJson.write(set);
+    }
+
+    private PhotoSet set(List<Shot> arrived) {
+        var byId = arrived.stream().collect(Collectors.toMap(Shot::id, Function.identity()));
+        var kept = order.of(arrived).bench().kept().stream().map(byId::get).toList();
+        if (kept.isEmpty()) {
+            throw Refusal.unfit("There is no page to put in. Take a photo, or take in one that is left out.");
+        }
+        if (kept.stream().anyMatch(shot -> !DONE.contains(shot.state()))) {
+            throw Refusal.notNow("Some photos are still being made pages. Try again in a moment.");
+        }
+        return new PhotoSet(kept.stream()
+                .map(shot -> new SetPage(
+                        shot.pictureId().orElseThrow(),
+                        shot.photoId(),
+                        shot.recipe().orElse(Recipe.WHOLE),
+                        shot.name(),
+                        shot.gist()))
+                .toList());
+    }
+}

@@ -1,0 +1,62 @@
+package notchbook.app.scan;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import notchbook.app.media.Media;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryKind;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.core.scan.PhotoSet;
+import notchbook.core.scan.SetPage;
+import notchbook.formats.scan.PhotoSetPdf;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The pages of a photo entry as a PDF. */
+@RestController
+class SetPdfController {
+    private final Entries entries;
+    private final Media media;
+
+    SetPdfController(Entries entries, Media media) {
+        this.entries = entries;
+        this.media = media;
+    }
+
+    @GetMapping("/api/entries/{id}/pages.pdf")
+    ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var entry = entries.require(reader, id);
+        if (entry.kind() != EntryKind.PHOTO) {
+            throw Refusal.unfit("Only photos leave as a PDF of their pages. Hand the section out as a PDF instead.");
+        }
+        var items = media.findAll(entry.shownMedia());
+        var pages = pages(entry).stream()
+                .map(page -> new PhotoSetPdf.Page(page.name(), media.fullContent(items.get(page.picture()))))
+                .toList();
+        var name = entry.name().isBlank() ? "pages" : entry.name();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name.replaceAll("[^\\p{L}\\p{N} ._-]+", "-") + ".pdf", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(PhotoSetPdf.write(name, pages));
+    }
+
+    private static List<SetPage> pages(Entry entry) {
+        return entry.photoSet()
+                .map(PhotoSet::pages)
+                .orElseGet(() -> List.of(SetPage.of(entry.mediaId().orElseThrow())));
+    }
+}

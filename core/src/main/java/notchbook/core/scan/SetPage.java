@@ -1,0 +1,26 @@
+package notchbook.core.scan;
+
+import java.util.UUID;
+
+/**
+ * A page of a set: the picture that is shown, the photo that it was made of and how, the page's name, and its gist in the
+ * student's words, by which handwriting is found.
+ */
+public record SetPage(UUID picture, UUID photo, Recipe recipe, String name, String gist) {
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_GIST = 2_000;
+
+    public SetPage {
+        if (name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("A page's name has up to 120 characters. Write the rest as its gist.");
+        }
+        if (gist.length() > LONGEST_GIST) {
+            throw new IllegalArgumentException("A gist has up to 2,000 characters. Write the rest as a note.");
+        }
+    }
+
+    /** A photo that is shown as it was taken. */
+    public static SetPage of(UUID photo) {
+        return new SetPage(photo, photo, Recipe.WHOLE, "", "");
+    }
+}

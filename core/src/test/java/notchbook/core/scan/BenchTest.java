@@ -1,0 +1,62 @@
+package notchbook.core.scan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import notchbook.core.scan.PhotoOrder.Known;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** DESIGN, Order of photos: near-duplicates are found and left out, never deleted. */
+class BenchTest {
+    /** Each photo: the page that it shows, its quality, and “out” or “in” where the student said so. */
+    @ParameterizedTest
+    @CsvSource({
+        "no page is there twice,               'a .5; b .5; c .5',           0 1 2, ''",
+        "the better of two stays,              'a .3; b .5; a .6',           1 2,   0>2",
+        "of equals the first stays,            'a .5; a .5; a .5',           0,     1>0 2>0",
+        "the student takes the worse one in,   'a .3 in; a .6',              0,     1>0",
+        "the student keeps both,               'a .3 in; a .6 in',           0 1,   ''",
+        "the best is left out by the student,  'a .9 out; a .3; a .6',       2,     1>2",
+        "all of one page are left out,         'a .9 out; a .3 out; b .1',   2,     ''",
+        "a page by itself is left out,         'a .9 out; b .2',             1,     ''",
+    })
+    void leavesOutWhatIsThereTwiceUnlessTheStudentSaysOtherwise(
+            String why, String photos, String kept, String againOf) {
+        var shots = shots(photos);
+        var bench = Bench.of(shots);
+        assertThat(bench.kept()).as(why).containsExactlyElementsOf(ids(shots, kept));
+        assertThat(bench.leftOut()).hasSize(shots.size() - bench.kept().size());
+        assertThat(bench.order()).hasSize(shots.size());
+        assertThat(bench.againOf()).as(why).hasSize(againOf.isEmpty() ? 0 : againOf.split(" ").length);
+        for (var pair : againOf.isEmpty() ? new String[0] : againOf.split(" ")) {
+            var two = ids(shots, pair.replace('>', ' '));
+            assertThat(bench.againOf()).as(why).containsEntry(two.get(0), two.get(1));
+        }
+    }
+
+    private static List<UUID> ids(List<Bench.Shot> shots, String places) {
+        return Arrays.stream(places.split(" "))
+                .map(place -> shots.get(Integer.parseInt(place)).known().id())
+                .toList();
+    }
+
+    private static List<Bench.Shot> shots(String photos) {
+        var written = photos.split("; ");
+        return IntStream.range(0, written.length)
+                .mapToObj(i -> {
+                    var parts = written[i].split(" ");
+                    var known = new Known(
+                            new UUID(0, i), Optional.empty(), "image.jpg", OptionalInt.empty(), OptionalInt.empty());
+                    var wish = parts.length < 3 ? Optional.<Boolean>empty() : Optional.of(parts[2].equals("out"));
+                    return new Bench.Shot(
+                            known, UUID.nameUUIDFromBytes(parts[0].getBytes()), Double.parseDouble(parts[1]), wish);
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,101 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { cookie, problem } from '../../api';
+import { Button, clockTime, plural, Trouble } from '../../ui';
+
+const KEY = 'notchbook.phone';
+
+/** Tells this phone from others that may open the same link. */
+function phoneKey(): string {
+  const kept = sessionStorage.getItem(KEY) ?? newId();
+  sessionStorage.setItem(KEY, kept);
+  return kept;
+}
+
+type OnBench = { page: string; photos: number; until: string };
+
+async function ask(path: string, init: RequestInit = {}) {
+  const headers = { 'Phone-Key': phoneKey(), 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
+  const response = await fetch(`/api/phone/${path}`, { ...init, headers });
+  const body = await response.json().catch(() => ({}));
+  if (!response.ok) throw problem(response.status, body);
+  return body;
+}
+
+function send(secret: string, file: File) {
+  const form = new FormData();
+  form.append('file', file, file.name);
+  return ask(`${secret}/photos/${newId()}`, { method: 'PUT', body: form });
+}
+
+/** What a phone shows that opened a bench's link: nothing but a camera for that bench. */
+export function PhoneScreen({ secret }: { secret: string }) {
+  const queries = useQueryClient();
+  const bench = useQuery({
+    queryKey: ['phone', secret],
+    queryFn: (): Promise<OnBench> => ask(secret),
+    retry: false,
+    gcTime: 0,
+  });
+  const [left, setLeft] = useState(0);
+  const [sent, setSent] = useState(0);
+  const [troubles, setTroubles] = useState<string[]>([]);
+  const take = async (files: File[]) => {
+    setTroubles([]);
+    for (const [i, file] of files.entries()) {
+      setLeft(files.length - i);
+      try {
+        await send(secret, file);
+        setSent((before) => before + 1);
+      } catch (error) {
+        setTroubles((before) => [...before, `${file.name}: ${(error as Error).message}`]);
+      }
+    }
+    setLeft(0);
+    queries.invalidateQueries({ queryKey: ['phone', secret] });
+  };
+  return (
+    <main className="mx-auto flex min-h-screen max-w-md flex-col gap-4 p-5">
+      <p className="font-head text-[17px] font-bold">Notchbook</p>
+      {bench.error && <Trouble>{bench.error.message}</Trouble>}
+      {bench.data && (
+        <>
+          <h1 className="text-[24px]">Photos for “{bench.data.page}”</h1>
+          <label className="flex min-h-24 cursor-pointer items-center justify-center rounded-lg bg-petrol text-[19px] font-semibold text-on-petrol focus-within:outline-2">
+            {left > 0 ? `Sending ${plural(left, 'photo')} …` : 'Take a photo'}
+            <input
+              type="file"
+              accept="image/*"
+              capture="environment"
+              className="sr-only"
+              onChange={(event) => take([...(event.target.files ?? [])])}
+            />
+          </label>
+          <label className="flex min-h-12 cursor-pointer items-center justify-center rounded-lg border border-line bg-card font-semibold focus-within:outline-2">
+            Choose photos
+            <input
+              type="file"
+              accept="image/*"
+              multiple
+              className="sr-only"
+              onChange={(event) => take([...(event.target.files ?? [])])}
+            />
+          </label>
+          {troubles.map((trouble) => (
+            <Trouble key={trouble}>{trouble}</Trouble>
+          ))}
+          <output className="text-soft">
+            {sent > 0 && `${plural(sent, 'photo')} sent. `}
+            {plural(bench.data.photos, 'photo')} on the bench. This link works until{' '}
+            {clockTime(Date.parse(bench.data.until))}.
+          </output>
+          {sent > 0 && left === 0 && (
+            <p>Look at the other screen: they are there. Take the next one, or close this.</p>
+          )}
+        </>
+      )}
+      {troubles.length > 0 && <Button onClick={() => setTroubles([])}>I have seen it</Button>}
+    </main>
+  );
+}
