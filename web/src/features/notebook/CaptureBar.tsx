@@ -30,7 +30,7 @@ export function CaptureBar({
     <div
       role="toolbar"
       aria-label="Put something on the page"
-      className="no-print sticky bottom-2 z-10 mt-1.5 flex flex-wrap items-center gap-x-1 rounded-lg bg-bar px-3 py-1.5 text-on-bar max-md:ml-24"
+      className="no-print sticky bottom-2 z-10 mt-1.5 flex flex-wrap items-center gap-x-0.5 rounded-lg bg-bar px-2 py-1.5 text-on-bar max-md:ml-24"
     >
       {NAMES.map(([key, name]) => (
         <button
@@ -38,7 +38,7 @@ export function CaptureBar({
           type="button"
           disabled={key === 'n' && !canNotch}
           onClick={captures[key]}
-          className="flex items-center gap-1.5 rounded px-2 py-1.5 font-semibold hover:bg-bar-line/40 disabled:opacity-40"
+          className="flex items-center gap-1.5 rounded px-1.5 py-1.5 font-semibold whitespace-nowrap hover:bg-bar-line/40 disabled:opacity-40"
         >
           {name}
           <span
@@ -78,7 +78,7 @@ function KeptState() {
         : 'Keeping…';
   return (
     <output
-      className={`ml-auto px-2 text-[13px] ${state.isOffline && waiting > 0 ? 'text-marker-strong' : 'text-on-bar-soft'}`}
+      className={`ml-auto px-1 text-[13px] ${state.isOffline && waiting > 0 ? 'text-marker-strong' : 'text-on-bar-soft'}`}
       aria-live="polite"
     >
       {words}

@@ -52,7 +52,7 @@ export function PhotoDialog({ onClose, onPhoto, onScan }: Props) {
         <p>
           <b>Sheets of paper?</b> The scan bench straightens them and puts them in order.
         </p>
-        <Button className="shrink-0" onClick={onScan} hotkey="S">
+        <Button className="shrink-0" onClick={onScan}>
           Scan pages
         </Button>
       </div>

@@ -59,7 +59,7 @@ export function CornerStage({ shot, onCorners }: Props) {
       className="relative mx-auto max-h-full max-w-full touch-none select-none"
       style={{
         aspectRatio: `${width} / ${height}`,
-        width: `min(100%, calc((100vh - 190px) * ${width / height}))`,
+        width: `min(100%, calc((100vh - 250px) * ${width / height}))`,
       }}
     >
       <img

@@ -10,6 +10,7 @@ import { PhoneDialog } from './PhoneDialog';
 import { isWaiting } from './queries';
 import { ShotList } from './ShotList';
 import { ShotPanel } from './ShotPanel';
+import { ShotWords } from './ShotWords';
 import { type Bench, useBench } from './useBench';
 import { countShots, keptShots, orderWords, putWords } from './words';
 
@@ -29,7 +30,6 @@ export function ScanScreen() {
   const leave = () => navigate(`/n/${notebook}/p/${page}`);
   const left = () => {
     for (const key of ['page', 'scans']) queries.invalidateQueries({ queryKey: [key, page] });
-    queries.removeQueries({ queryKey: ['scan', id] });
   };
   const put = useMutation({
     mutationFn: () =>
@@ -51,10 +51,11 @@ export function ScanScreen() {
   useBenchKeys({ bench, shot, isOff: !!shooting, onCamera: () => setShooting('more') });
   useBroughtIn(lay);
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[220px_minmax(0,1fr)_290px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[240px_minmax(0,1fr)_310px] lg:pl-2">
       <div>
         <h1 className="text-[17px]">{countShots(scan.shots)}</h1>
         <p className="my-1.5 text-soft">{orderWords(scan)}</p>
+        <SetName key={scan.id} name={scan.name} onName={bench.rename} />
         {scan.shots.length > 0 && (
           <ShotList shots={scan.shots} chosen={shot?.id} onChoose={setChosen} onOrder={bench.order} />
         )}
@@ -63,42 +64,56 @@ export function ScanScreen() {
         </output>
         <Adding onCamera={() => setShooting('more')} onFiles={lay} onPhone={() => setPhone(true)} />
       </div>
-      <div className="flex min-h-[300px] flex-col rounded-lg bg-bar p-4 lg:min-h-[calc(100vh-76px)]">
-        <div className="flex min-h-0 flex-1 items-center justify-center">
-          {shooting ? (
-            <CameraStage
-              onPhoto={(photo) => {
-                void bench.lay([photo], shooting === 'again' ? shot : undefined);
-                if (shooting === 'again') setShooting(undefined);
-              }}
-              onDone={() => setShooting(undefined)}
-            />
-          ) : shot ? (
-            <CornerStage key={shot.id} shot={shot} onCorners={(corners) => bench.make(shot, { corners })} />
-          ) : (
-            <Invitation />
-          )}
+      <div>
+        <div className="flex min-h-[300px] flex-col rounded-lg bg-bar p-4 lg:min-h-[calc(100vh-150px)]">
+          <div className="flex min-h-0 flex-1 items-center justify-center">
+            {shooting ? (
+              <CameraStage
+                onPhoto={(photo) => {
+                  void bench.lay([photo], shooting === 'again' ? shot : undefined);
+                  if (shooting === 'again') setShooting(undefined);
+                }}
+                onDone={() => setShooting(undefined)}
+              />
+            ) : shot ? (
+              <CornerStage key={shot.id} shot={shot} onCorners={(corners) => bench.make(shot, { corners })} />
+            ) : (
+              <Invitation />
+            )}
+          </div>
+          {shot && !shooting && <ShotActs shot={shot} bench={bench} onAgain={() => setShooting('again')} />}
         </div>
-        {shot && !shooting && <ShotActs shot={shot} bench={bench} onAgain={() => setShooting('again')} />}
+        {shot && <ShotWords key={shot.id} shot={shot} onKeep={(words) => bench.name(shot, words)} />}
       </div>
       <div className="space-y-3">
-        <SetName key={scan.id} name={scan.name} onName={bench.rename} />
         {shot && <ShotPanel shot={shot} bench={bench} />}
-        {isPhone && <PhoneDialog scan={id} photos={scan.shots.length} onClose={() => setPhone(false)} />}
         <Trouble>{bench.trouble ?? put.error?.message ?? clear.error?.message}</Trouble>
         <Button look="act" className="min-h-10 w-full" disabled={!canPut} onClick={() => put.mutate()}>
           {putWords(scan, pages.length)}
         </Button>
         <div className="flex justify-between gap-2">
           <Button look="quiet" onClick={leave}>
-            Back to the page, go on later
+            Go on later
           </Button>
-          <Button look="quiet" onClick={() => clear.mutate()}>
-            Clear the bench
-          </Button>
+          <Clear photos={scan.shots.length} onClear={() => clear.mutate()} />
         </div>
       </div>
+      {isPhone && <PhoneDialog scan={id} photos={scan.shots.length} onClose={() => setPhone(false)} />}
     </div>
+  );
+}
+
+/** What was photographed is gone from the bench then: asked twice. */
+function Clear({ photos, onClear }: { photos: number; onClear: () => void }) {
+  const [isAsking, setAsking] = useState(false);
+  return isAsking ? (
+    <Button look="warn" onClick={onClear}>
+      Yes, put {plural(photos, 'photo')} away
+    </Button>
+  ) : (
+    <Button look="quiet" onClick={() => setAsking(true)}>
+      Clear the bench
+    </Button>
   );
 }
 
@@ -209,7 +224,7 @@ function Invitation() {
 function SetName({ name, onName }: { name: string; onName: (name: string) => void }) {
   const [typed, setTyped] = useState(name);
   return (
-    <label className="block font-semibold">
+    <label className="mb-2 block font-semibold">
       Name of the set
       <input
         className="mt-0.5 block w-full rounded-md border border-line bg-card px-2 py-1.5 font-normal"

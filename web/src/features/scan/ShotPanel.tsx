@@ -1,19 +1,19 @@
-import { useState } from 'react';
 import type { Api } from '../../api';
 import type { Bench } from './useBench';
 import { FINISHES, type Finish, shotFacts, shotName } from './words';
 
 type Props = { shot: Api['ShotView']; bench: Bench };
 
-/** How a shot will be kept: its page, the finishes to choose from, what was done, and its name and gist. */
+/** How a shot will be kept: its page, the finishes to choose from, and what was done. */
 export function ShotPanel({ shot, bench }: Props) {
   const picture = shot.picture ?? shot.photo;
   return (
-    <section aria-label="How it will be kept" className="rounded-lg bg-card p-3.5">
+    <section className="rounded-lg bg-card p-3.5">
+      <h2 className="mb-2 text-[15px]">How it will be kept</h2>
       <img
         src={`/api/media/${picture.id}/screen`}
         alt={`The page as it will be kept: ${shotName(shot)}`}
-        className={`mx-auto block max-h-[42vh] max-w-full border border-line ${bench.isBusy ? 'opacity-50' : ''}`}
+        className={`mx-auto block max-h-[46vh] max-w-full border border-line ${bench.isBusy ? 'opacity-50' : ''}`}
       />
       <FinishChoice shot={shot} onChoose={(finish) => bench.make(shot, { finish })} />
       <ul className="mt-2.5 space-y-1.5">
@@ -28,7 +28,6 @@ export function ShotPanel({ shot, bench }: Props) {
           </Line>
         ))}
       </ul>
-      <ShotWords key={shot.id} shot={shot} onKeep={(words) => bench.name(shot, words)} />
     </section>
   );
 }
@@ -65,44 +64,5 @@ function FinishChoice({ shot, onChoose }: { shot: Api['ShotView']; onChoose: (fi
         </label>
       ))}
     </fieldset>
-  );
-}
-
-const BOX = 'mt-0.5 block w-full rounded-md border border-line bg-card px-2 py-1 font-normal';
-
-function ShotWords({
-  shot,
-  onKeep,
-}: {
-  shot: Api['ShotView'];
-  onKeep: (words: { name: string; gist: string }) => void;
-}) {
-  const [name, setName] = useState(shot.name);
-  const [gist, setGist] = useState(shot.gist);
-  const keep = () => (name !== shot.name || gist !== shot.gist) && onKeep({ name, gist });
-  return (
-    <div className="mt-3 border-t border-line pt-2.5">
-      <label className="block font-semibold">
-        Name of the page
-        <input
-          className={BOX}
-          value={name}
-          maxLength={120}
-          onChange={(event) => setName(event.target.value)}
-          onBlur={keep}
-        />
-      </label>
-      <label className="mt-2 block font-semibold">
-        Gist, to find handwriting by
-        <textarea
-          className={BOX}
-          rows={2}
-          value={gist}
-          maxLength={2000}
-          onChange={(event) => setGist(event.target.value)}
-          onBlur={keep}
-        />
-      </label>
-    </div>
   );
 }

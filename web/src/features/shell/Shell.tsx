@@ -23,6 +23,8 @@ export function Shell() {
   const [isHelping, setHelping] = useState(false);
   const [isReading, setReading] = useState(false);
   const { pathname } = useLocation();
+  // The scan bench needs the width, and leads back to its page by itself.
+  const isBench = pathname.includes('/scan/');
   useKeys({ '/': () => isStudent && setFinding(true), '?': () => setHelping(true) });
   return (
     <div className="flex min-h-screen flex-col">
@@ -63,7 +65,7 @@ export function Shell() {
         </button>
         <aside
           key={pathname}
-          className={`no-print w-[224px] shrink-0 px-2 py-3.5 md:sticky md:top-11 md:block md:max-h-[calc(100vh-2.75rem)] md:self-start md:overflow-y-auto ${
+          className={`no-print w-[224px] shrink-0 px-2 py-3.5 md:sticky md:top-11 md:max-h-[calc(100vh-2.75rem)] md:self-start md:overflow-y-auto ${isBench ? '' : 'md:block'} ${
             isOpen ? 'fixed inset-x-0 top-11 bottom-0 z-10 w-full overflow-y-auto bg-desk pb-16' : 'hidden'
           }`}
         >
@@ -130,7 +132,7 @@ function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void
 const KEYS: [string, string][] = [
   ['W', 'Write a typed entry'],
   ['I', 'Draw with pen or mouse'],
-  ['P', 'Photo, from the camera or a file'],
+  ['P', 'Photo, or pages of paper at the scan bench'],
   ['R', 'Record, or choose a sound file'],
   ['F', 'Files, or the words of one as typed text'],
   ['L', 'A link to a web page'],
@@ -145,6 +147,8 @@ const KEYS: [string, string][] = [
   ['S', 'Another page beside this one'],
   ['Alt C', 'While typing: copy the selected words to the page beside'],
   ['Alt ↑ Alt ↓', 'Move the chosen entry'],
+  ['C  T  X', 'At the scan bench: find the corners, turn, leave out or take in'],
+  ['1  2  3', 'At the scan bench: as taken, even light, ink on white'],
   ['Ctrl Z', 'Take back a move or a deletion'],
   ['/', 'Find words, codes, pages'],
   ['Y  B', 'Checked, send back (teachers)'],

@@ -237,8 +237,7 @@ final class Endpoints {
     }
 
     private String photoEntry(School.Desk desk, UUID photo) {
-        return browser
-                .get(school.student, "/api/pages/" + desk.page().id())
+        return browser.get(school.student, "/api/pages/" + desk.page().id())
                 .json()
                 .path("entries")
                 .valueStream()

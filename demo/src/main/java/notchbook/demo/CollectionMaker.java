@@ -16,13 +16,13 @@ class CollectionMaker {
     private final Cast cast;
     private final Notebooks notebooks;
     private final Collections collections;
-    private final NotebookMaker maker;
+    private final MediaMaker files;
 
-    CollectionMaker(Cast cast, Notebooks notebooks, Collections collections, NotebookMaker maker) {
+    CollectionMaker(Cast cast, Notebooks notebooks, Collections collections, MediaMaker files) {
         this.cast = cast;
         this.notebooks = notebooks;
         this.collections = collections;
-        this.maker = maker;
+        this.files = files;
     }
 
     void make(Book geography, Book physics) {
@@ -55,7 +55,7 @@ class CollectionMaker {
     }
 
     private void file(UUID collection, String name, String content) {
-        var media = maker.keep(cast.marlo, name, content.getBytes(StandardCharsets.UTF_8));
+        var media = files.keep(cast.marlo, name, content.getBytes(StandardCharsets.UTF_8));
         add(collection, ItemKind.FILE, name, "", Optional.empty(), Optional.of(media), Optional.empty());
     }
 

@@ -49,6 +49,7 @@ class DemoSchool implements ApplicationRunner {
     private final HandInRounds handIns;
     private final ReflectionMaker reflections;
     private final CollectionMaker collections;
+    private final ScanMaker scans;
     private final Coverages coverages;
     private final Notebooks notebooks;
     private final Sections sections;
@@ -67,6 +68,7 @@ class DemoSchool implements ApplicationRunner {
             HandInRounds handIns,
             ReflectionMaker reflections,
             CollectionMaker collections,
+            ScanMaker scans,
             Coverages coverages,
             Notebooks notebooks,
             Sections sections,
@@ -87,6 +89,7 @@ class DemoSchool implements ApplicationRunner {
         this.handIns = handIns;
         this.reflections = reflections;
         this.collections = collections;
+        this.scans = scans;
         this.coverages = coverages;
         this.pages = pages;
         this.passwords = passwords;
@@ -145,6 +148,16 @@ class DemoSchool implements ApplicationRunner {
         LOG.info("Demo school 5 of 5: reflections and collections");
         reflections.fill(books, calendar);
         collections.make(books.get("geography"), books.get("physics"));
+        beginScan(books.get("physics"), calendar);
+    }
+
+    /** A page of this week that is being made of photos of paper. */
+    private void beginScan(Book book, DemoCalendar calendar) {
+        var day = maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 1));
+        clock.holdAt(day, LocalTime.of(16, 30));
+        var page = pages.make(
+                book.owner(), book.sections().get("1.2"), UUID.randomUUID(), "Ripple tank notes", Optional.of(day));
+        scans.leaveBench(book.owner(), page.id(), page.pattern().home().key());
     }
 
     private void write(Map<String, Book> books, DemoCalendar calendar, Predicate<Outline.Page> which) {

@@ -1,8 +1,5 @@
 package notchbook.demo;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.HashMap;
@@ -14,8 +11,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
-import notchbook.app.media.Incoming;
-import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryPlace;
@@ -34,6 +29,7 @@ import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.Tier;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
+import notchbook.formats.scan.PhotoSetJson;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,7 +44,8 @@ class NotebookMaker {
     private final Sections sections;
     private final Pages pages;
     private final Entries entries;
-    private final Media media;
+    private final MediaMaker files;
+    private final ScanMaker scans;
     private final Syllabi syllabi;
     private final MarkMaker marks;
     private final DemoClock clock;
@@ -60,7 +57,8 @@ class NotebookMaker {
             Sections sections,
             Pages pages,
             Entries entries,
-            Media media,
+            MediaMaker files,
+            ScanMaker scans,
             Syllabi syllabi,
             MarkMaker marks,
             DemoClock clock,
@@ -70,7 +68,8 @@ class NotebookMaker {
         this.sections = sections;
         this.pages = pages;
         this.entries = entries;
-        this.media = media;
+        this.files = files;
+        this.scans = scans;
         this.syllabi = syllabi;
         this.clock = clock;
         this.mapper = mapper;
@@ -159,7 +158,7 @@ class NotebookMaker {
                                 entry.beside().map(passageOf::apply),
                                 entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL),
                         kind(entry),
-                        content(entry, prose, random),
+                        content(book.owner(), entry, prose, random),
                         file(book.owner(), entry, random),
                         entry.caption(),
                         Optional.empty(),
@@ -173,14 +172,17 @@ class NotebookMaker {
         return switch (entry.kind()) {
             case 't' -> EntryKind.TYPED;
             case 'h' -> EntryKind.INK;
-            case 'p' -> EntryKind.PHOTO;
+            case 'p', 's' -> EntryKind.PHOTO;
             case 'f' -> EntryKind.FILE;
             case 'l' -> EntryKind.LINK;
             default -> EntryKind.RECORDING;
         };
     }
 
-    private JsonNode content(Outline.Entry entry, Prose prose, Optional<Random> random) {
+    private JsonNode content(Person owner, Outline.Entry entry, Prose prose, Optional<Random> random) {
+        if (entry.kind() == 's') {
+            return mapper.readTree(PhotoSetJson.write(scans.set(owner, entry.lines())));
+        }
         return switch (kind(entry)) {
             case TYPED ->
                 mapper.readTree(DocumentJson.write(prose.document(
@@ -207,41 +209,28 @@ class NotebookMaker {
     }
 
     private Optional<UUID> file(Person owner, Outline.Entry entry, Optional<Random> random) {
+        if (entry.kind() == 's') {
+            return Optional.empty();
+        }
         return switch (kind(entry)) {
             case PHOTO -> {
                 var seed = random.map(some -> some.nextInt(2) + 2).orElse(1);
-                yield Optional.of(keep(
+                yield Optional.of(files.keep(
                         owner,
                         "photo-" + entry.subject() + ".jpg",
                         made.computeIfAbsent(entry.subject() + seed, key -> Photographs.jpeg(entry.subject(), seed))));
             }
             case RECORDING ->
-                Optional.of(keep(
+                Optional.of(files.keep(
                         owner,
                         "recording-" + entry.subject() + ".wav",
                         made.computeIfAbsent(
                                 entry.maker() + entry.subject(), key -> Sounds.wav(entry.maker(), entry.subject()))));
             case FILE -> {
                 var name = entry.lines().getFirst();
-                yield Optional.of(keep(owner, name, made.computeIfAbsent(name, Papers::file)));
+                yield Optional.of(files.keep(owner, name, made.computeIfAbsent(name, Papers::file)));
             }
             case TYPED, INK, LINK -> Optional.empty();
         };
-    }
-
-    /** Sends a file in, as a browser would. */
-    UUID keep(Person owner, String name, byte[] content) {
-        try {
-            var file = Files.createTempFile("notchbook-demo", "");
-            try {
-                Files.write(file, content);
-                return media.take(owner, Incoming.whole(UUID.randomUUID(), name, file))
-                        .id();
-            } finally {
-                Files.delete(file);
-            }
-        } catch (IOException full) {
-            throw new UncheckedIOException(full);
-        }
     }
 }

@@ -65,7 +65,8 @@ class ScanController {
     @PutMapping("/api/scans/{id}")
     ScanView open(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody OpenBody body) {
         var zone = body.zone().orElse(Patterns.FREE.home().key());
-        return views.of(reader, scans.open(reader, id, body.pageId(), zone, body.entryId()));
+        scans.open(reader, id, body.pageId(), zone, body.entryId());
+        return bench(reader, id);
     }
 
     @GetMapping("/api/scans/{id}")

@@ -26,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a student does at the bench; every change is kept at once, so that a bench can be left and come back to. */
 @Service
-class Scans {
+public class Scans {
     private static final int LONGEST_NAME = 500;
 
     private final ScanStore store;
@@ -78,10 +78,11 @@ class Scans {
 
     /** Sets a bench up under an id that the sender chose; for an entry, with the pages of its set. */
     @Transactional
-    ScanBench open(Person reader, UUID id, UUID pageId, String zone, Optional<UUID> entryId) {
+    public void open(Person reader, UUID id, UUID pageId, String zone, Optional<UUID> entryId) {
         reader.requireStudent();
         if (store.find(id).isPresent()) {
-            return require(reader, id);
+            require(reader, id);
+            return;
         }
         pages.require(reader, pageId);
         var entry = entryId.map(one -> entries.require(reader, one));
@@ -95,7 +96,6 @@ class Scans {
                 clock.now());
         store.insert(bench);
         entry.ifPresent(one -> layOut(bench, one));
-        return bench;
     }
 
     private void layOut(ScanBench bench, Entry entry) {
@@ -117,7 +117,7 @@ class Scans {
 
     /** Lays a photo of the reader's on the bench, in the place of another that is taken again. */
     @Transactional
-    void lay(Person reader, UUID scanId, UUID shotId, UUID photoId, Optional<UUID> insteadOf) {
+    public void lay(Person reader, UUID scanId, UUID shotId, UUID photoId, Optional<UUID> insteadOf) {
         var bench = require(reader, scanId);
         if (shots.find(shotId).isPresent()) {
             return;

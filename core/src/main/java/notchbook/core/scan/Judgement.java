@@ -29,7 +29,7 @@ public record Judgement(double cornerSureness, double sharpness, double glare, d
     public List<String> advice() {
         var advice = new ArrayList<String>();
         if (cornerSureness < SURE_CORNERS) {
-            advice.add("The edges of the page are hard to see. Drag the corners, or take it again on a darker desk.");
+            advice.add("Edges hard to see. Drag the corners, or take it again on a darker desk.");
         }
         if (sharpness < SHARP) {
             advice.add("Blurred. Hold still and take it again.");

@@ -12,7 +12,7 @@ class JudgementTest {
         assertThat(GOOD.advice()).isEmpty();
         assertThat(new Judgement(0.3, 0.2, 0.1, 0.1).advice())
                 .satisfiesExactly(
-                        edges -> assertThat(edges).startsWith("The edges of the page"),
+                        edges -> assertThat(edges).startsWith("Edges hard to see"),
                         blurred -> assertThat(blurred).startsWith("Blurred"),
                         glare -> assertThat(glare).startsWith("A lamp"),
                         dark -> assertThat(dark).startsWith("Very dark"));

@@ -24,7 +24,7 @@ final class Direction {
     /** A band is part of the small letters where it has at least this share of the line's fullest row. */
     private static final double SMALL_LETTERS = 0.55;
 
-    private static final int FEWEST_LINES = 4;
+    static final int FEWEST_LINES = 4;
     private static final int LOWEST_LINE = 5;
 
     /** How much more must stand on one side of the small letters than on the other. */
@@ -38,7 +38,7 @@ final class Direction {
         var rows = profile(ink, 1);
         var columns = profile(ink, 0);
         var isLying = changes(columns) > changes(rows);
-        var quarters = upsideDown(isLying ? columns : rows);
+        var quarters = upsideDown(isLying ? columns : rows).or(() -> LineEdges.upsideDown(ink, isLying));
         ink.release();
         // Lines that run from bottom to top read from the left: the page is turned to the left.
         return isLying
@@ -72,7 +72,7 @@ final class Direction {
     }
 
     /** How much ink each row (1) or column (0) has, as a share. */
-    private static double[] profile(Mat ink, int along) {
+    static double[] profile(Mat ink, int along) {
         var sums = new Mat();
         Core.reduce(ink, sums, along, Core.REDUCE_AVG, CvType.CV_64F);
         var profile = new double[(int) sums.total()];
@@ -120,10 +120,18 @@ final class Direction {
         return after > CLEARLY * before ? Optional.of(true) : Optional.empty();
     }
 
-    /** The rows of each line of text, from its highest letter to its lowest. */
     private static List<double[]> lines(double[] profile) {
+        return spans(profile).stream()
+                .map(span -> Arrays.copyOfRange(profile, span.from(), span.to()))
+                .toList();
+    }
+
+    /** The rows of a line of text, from its highest letter to below its lowest. */
+    record Span(int from, int to) {}
+
+    static List<Span> spans(double[] profile) {
         var most = Arrays.stream(profile).sorted().toArray()[profile.length * 95 / 100];
-        var lines = new ArrayList<double[]>();
+        var spans = new ArrayList<Span>();
         var start = -1;
         for (var i = 0; i <= profile.length; i++) {
             var isInk = i < profile.length && profile[i] > 0.04 * most;
@@ -132,11 +140,11 @@ final class Direction {
             }
             if (!isInk && start >= 0) {
                 if (i - start >= LOWEST_LINE && i - start < profile.length / 12) {
-                    lines.add(Arrays.copyOfRange(profile, start, i));
+                    spans.add(new Span(start, i));
                 }
                 start = -1;
             }
         }
-        return lines;
+        return spans;
     }
 }
