@@ -33,7 +33,9 @@ export function ScanScreen() {
   };
   const put = useMutation({
     mutationFn: () =>
-      unwrap(api.POST('/api/scans/{id}/put', { params: { path: { id } }, body: { entryId: newId() } })),
+      bench.inTurn(() =>
+        unwrap(api.POST('/api/scans/{id}/put', { params: { path: { id } }, body: { entryId: newId() } })),
+      ),
     onSuccess: ({ entryId }) => {
       left();
       navigate(`/n/${notebook}/p/${page}?entry=${entryId}`);

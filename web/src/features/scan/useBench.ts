@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { useOutbox } from '../../device';
@@ -18,8 +18,15 @@ export function useBench(id: string, isPhoneOn: boolean) {
   useEffect(() => {
     if (state.acts === 0) queries.invalidateQueries({ queryKey: ['scan', id] });
   }, [state.acts, queries, id]);
+  // One after the other: an answer never shows a bench older than the one before, and nothing overtakes a name.
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = <T>(ask: () => Promise<T>): Promise<T> => {
+    const mine = last.current.catch(() => {}).then(ask);
+    last.current = mine;
+    return mine;
+  };
   const change = useMutation({
-    mutationFn: (ask: () => Promise<Api['ScanView']>) => ask(),
+    mutationFn: (ask: () => Promise<Api['ScanView']>) => inTurn(ask),
     onSuccess: (now) => queries.setQueryData(query.queryKey, now),
   });
   const act = (ask: () => Promise<Api['ScanView']>) => change.mutate(ask);
@@ -28,6 +35,7 @@ export function useBench(id: string, isPhoneOn: boolean) {
     scan,
     /** Photos that are on this device only. */
     unsent: state.acts,
+    inTurn,
     isBusy: change.isPending,
     trouble: change.error?.message,
     lay: async (files: Iterable<File | { blob: Blob; name: string }>, insteadOf?: Shot) => {

@@ -27,6 +27,7 @@ record Views(String name, String path) {
               const edition = await get(`/api/editions/${book.editionId}`);
               const asked = await get('/api/hand-ins');
               const collections = await get('/api/collections');
+              const paper = contents.pages.find((one) => one.title === 'Ripple tank notes').id;
               return {
                 teacher: '',
                 book: book.id,
@@ -35,6 +36,8 @@ record Views(String name, String path) {
                 source: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('What the river')).id,
                 geography: geography.id,
                 attached: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('Sea defences')).id,
+                paper,
+                scan: (await get(`/api/pages/${paper}/scans`))[0].id,
                 observation: contents.pages.find((one) => one.title === 'Ripple tank').id,
                 writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
@@ -61,6 +64,8 @@ record Views(String name, String path) {
         views.add(new Views("attached", "/n/" + ids.get("geography") + "/p/" + ids.get("attached")));
         views.add(new Views("beside", book + "/p/" + ids.get("page") + "?beside=" + ids.get("observation")));
         views.add(new Views("review", book + "/p/" + ids.get("page") + "?review"));
+        views.add(new Views("scan", book + "/p/" + ids.get("paper") + "/scan/" + ids.get("scan")));
+        views.add(new Views("observation", book + "/p/" + ids.get("observation")));
         views.add(new Views("marks", book + "/marks"));
         views.add(new Views("coverage", book + "/coverage"));
         views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));
