@@ -1,17 +1,23 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
-import { type Api, api, unwrap } from '../../api';
-import { Button, plural, Trouble, useKeys } from '../../ui';
+import { api, sendFile, unwrap } from '../../api';
+import { Button, plural, Trouble } from '../../ui';
+import { Adding } from './Adding';
 import { CameraStage } from './CameraStage';
+import { ClearBench } from './ClearBench';
 import { CornerStage } from './CornerStage';
+import { PdfDialog } from './PdfDialog';
 import { PhoneDialog } from './PhoneDialog';
 import { isWaiting } from './queries';
+import { SetName } from './SetName';
+import { ShotActs, useBenchKeys } from './ShotActs';
 import { ShotList } from './ShotList';
 import { ShotPanel } from './ShotPanel';
 import { ShotWords } from './ShotWords';
-import { type Bench, useBench } from './useBench';
+import { useBench } from './useBench';
+import { useBroughtIn } from './useBroughtIn';
 import { countShots, keptShots, orderWords, putWords } from './words';
 
 /** The scan bench: photos at the left, the one at hand in the middle, how it will be kept at the right. */
@@ -25,8 +31,19 @@ export function ScanScreen() {
   const [chosen, setChosen] = useState<string>();
   const [shooting, setShooting] = useState<'more' | 'again'>();
   const shot = scan.shots.find((one) => one.id === chosen) ?? scan.shots[0];
-  const lay = (files: Iterable<File>) =>
-    bench.lay([...files].filter((file) => file.type.startsWith('image/')));
+  const [search, setSearch] = useSearchParams();
+  const openPdf = (fileId: string | undefined) => setSearch(fileId ? { pdf: fileId } : {}, { replace: true });
+  const sendPdf = useMutation({
+    mutationFn: async (file: File) => sendFile({ id: newId(), blob: file, name: file.name }),
+    onSuccess: ({ id: fileId }) => openPdf(fileId),
+  });
+  const lay = (files: Iterable<File>) => {
+    const all = [...files];
+    const pdf = all.find(isPdf);
+    if (pdf) sendPdf.mutate(pdf);
+    return bench.lay(all.filter((file) => file.type.startsWith('image/')));
+  };
+  const pdf = search.get('pdf');
   const leave = () => navigate(`/n/${notebook}/p/${page}`);
   const left = () => {
     for (const key of ['page', 'scans']) queries.invalidateQueries({ queryKey: [key, page] });
@@ -63,6 +80,7 @@ export function ScanScreen() {
         )}
         <output className="block text-soft">
           {bench.unsent > 0 && `${plural(bench.unsent, 'photo')} on the way. You can go on.`}
+          {sendPdf.isPending && 'Sending the PDF …'}
         </output>
         <Adding onCamera={() => setShooting('more')} onFiles={lay} onPhone={() => setPhone(true)} />
       </div>
@@ -89,7 +107,7 @@ export function ScanScreen() {
       </div>
       <div className="space-y-3">
         {shot && <ShotPanel shot={shot} bench={bench} />}
-        <Trouble>{bench.trouble ?? put.error?.message ?? clear.error?.message}</Trouble>
+        <Trouble>{bench.trouble ?? (put.error ?? clear.error ?? sendPdf.error)?.message}</Trouble>
         <Button look="act" className="min-h-10 w-full" disabled={!canPut} onClick={() => put.mutate()}>
           {putWords(scan, pages.length)}
         </Button>
@@ -97,122 +115,16 @@ export function ScanScreen() {
           <Button look="quiet" onClick={leave}>
             Go on later
           </Button>
-          <Clear photos={scan.shots.length} onClear={() => clear.mutate()} />
+          <ClearBench photos={scan.shots.length} onClear={() => clear.mutate()} />
         </div>
       </div>
+      {pdf && <PdfDialog scan={id} fileId={pdf} onLaid={bench.show} onClose={() => openPdf(undefined)} />}
       {isPhone && <PhoneDialog scan={id} photos={scan.shots.length} onClose={() => setPhone(false)} />}
     </div>
   );
 }
 
-/** What was photographed is gone from the bench then: asked twice. */
-function Clear({ photos, onClear }: { photos: number; onClear: () => void }) {
-  const [isAsking, setAsking] = useState(false);
-  return isAsking ? (
-    <Button look="warn" onClick={onClear}>
-      Yes, put {plural(photos, 'photo')} away
-    </Button>
-  ) : (
-    <Button look="quiet" onClick={() => setAsking(true)}>
-      Clear the bench
-    </Button>
-  );
-}
-
-type KeyProps = { bench: Bench; shot: Api['ShotView'] | undefined; isOff: boolean; onCamera: () => void };
-
-function useBenchKeys({ bench, shot, isOff, onCamera }: KeyProps) {
-  const on = (act: (one: Api['ShotView']) => void) => () => shot && act(shot);
-  useKeys(
-    isOff
-      ? {}
-      : {
-          c: on(bench.find),
-          t: on((one) => turn(bench, one)),
-          x: on((one) => bench.leaveOut(one, !one.isLeftOut)),
-          '1': on((one) => bench.make(one, { finish: 'AS_TAKEN' })),
-          '2': on((one) => bench.make(one, { finish: 'EVEN_LIGHT' })),
-          '3': on((one) => bench.make(one, { finish: 'INK_ON_WHITE' })),
-          p: onCamera,
-        },
-  );
-}
-
-const turn = (bench: Bench, shot: Api['ShotView']) =>
-  bench.make(shot, { quarters: ((shot.recipe?.quarters ?? 0) + 1) % 4 });
-
-/** Pictures that are pasted, or dropped anywhere on the screen. */
-function useBroughtIn(lay: (files: Iterable<File>) => void) {
-  useEffect(() => {
-    const take = (event: Event, data: DataTransfer | null) => {
-      if (!data?.files.length) return;
-      event.preventDefault();
-      lay(data.files);
-    };
-    const paste = (event: ClipboardEvent) => take(event, event.clipboardData);
-    const drop = (event: DragEvent) => take(event, event.dataTransfer);
-    const over = (event: DragEvent) => event.dataTransfer?.types.includes('Files') && event.preventDefault();
-    window.addEventListener('paste', paste);
-    window.addEventListener('drop', drop);
-    window.addEventListener('dragover', over);
-    return () => {
-      window.removeEventListener('paste', paste);
-      window.removeEventListener('drop', drop);
-      window.removeEventListener('dragover', over);
-    };
-  });
-}
-
-function ShotActs({ shot, bench, onAgain }: { shot: Api['ShotView']; bench: Bench; onAgain: () => void }) {
-  return (
-    <div className="mt-3 flex flex-wrap gap-2">
-      <Button onClick={() => bench.find(shot)} disabled={!shot.recipe} hotkey="C">
-        Find the corners
-      </Button>
-      <Button onClick={() => turn(bench, shot)} disabled={!shot.recipe} hotkey="T">
-        Turn
-      </Button>
-      <Button onClick={() => bench.leaveOut(shot, !shot.isLeftOut)} hotkey="X">
-        {shot.isLeftOut ? 'Take in' : 'Leave out'}
-      </Button>
-      <Button onClick={onAgain}>Take it again</Button>
-      {shot.isLeftOut && (
-        <Button look="warn" onClick={() => bench.remove(shot)}>
-          Off the bench
-        </Button>
-      )}
-    </div>
-  );
-}
-
-function Adding({
-  onCamera,
-  onFiles,
-  onPhone,
-}: {
-  onCamera: () => void;
-  onFiles: (files: File[]) => void;
-  onPhone: () => void;
-}) {
-  return (
-    <div className="mt-3 flex flex-wrap gap-2">
-      <Button onClick={onCamera} hotkey="P">
-        Camera
-      </Button>
-      <label className="inline-flex min-h-8 cursor-pointer items-center rounded-md border border-line bg-card px-3 font-semibold focus-within:outline-2 hover:border-petrol">
-        Add files
-        <input
-          type="file"
-          accept="image/*"
-          multiple
-          className="sr-only"
-          onChange={(event) => onFiles([...(event.target.files ?? [])])}
-        />
-      </label>
-      <Button onClick={onPhone}>From a phone</Button>
-    </div>
-  );
-}
+const isPdf = (file: File) => file.type === 'application/pdf';
 
 function Invitation() {
   return (
@@ -220,21 +132,5 @@ function Invitation() {
       Take photos of your sheets, drop or paste pictures here, or use a phone. Each page is found,
       straightened and put in order by itself.
     </p>
-  );
-}
-
-function SetName({ name, onName }: { name: string; onName: (name: string) => void }) {
-  const [typed, setTyped] = useState(name);
-  return (
-    <label className="mb-2 block font-semibold">
-      Name of the set
-      <input
-        className="mt-0.5 block w-full rounded-md border border-line bg-card px-2 py-1.5 font-normal"
-        value={typed}
-        maxLength={500}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={() => typed !== name && onName(typed)}
-      />
-    </label>
   );
 }

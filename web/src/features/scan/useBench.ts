@@ -36,6 +36,7 @@ export function useBench(id: string, isPhoneOn: boolean) {
     /** Photos that are on this device only. */
     unsent: state.acts,
     inTurn,
+    show: (now: Api['ScanView']) => queries.setQueryData(query.queryKey, now),
     isBusy: change.isPending,
     trouble: change.error?.message,
     lay: async (files: Iterable<File | { blob: Blob; name: string }>, insteadOf?: Shot) => {

@@ -80,6 +80,8 @@ final class Endpoints {
             entry("POST /api/scans/{scan}/shots/{shot}/find", STUDENT_ONLY),
             entry("PUT /api/scans/{scan}/shots/{shot}/left-out {'leftOut':false}", STUDENT_ONLY),
             entry("PUT /api/scans/{scan}/shots/{shot}/words {'name':'Set-up','gist':'lamp'}", STUDENT_ONLY),
+            entry("GET /api/media/{pdf}/pdf-pages", STUDENT_ONLY),
+            entry("PUT /api/scans/{scan}/pdf-pages/{new} {'fileId':'{pdf}','page':1}", STUDENT_ONLY),
             entry("DELETE /api/scans/{scan}/shots/{shot}", STUDENT_ONLY),
             entry("POST /api/scans/{photoScan}/put {'entryId':'{new}'}", STUDENT_ONLY),
             entry("DELETE /api/scans/{scan}", STUDENT_ONLY),
@@ -187,6 +189,7 @@ final class Endpoints {
         var scan = scan(desk, privateMedia);
         return Map.ofEntries(
                 entry("scan", scan),
+                entry("pdf", school.file(school.student, "sheet.pdf", Samples.pdf())),
                 entry("shot", privateMedia),
                 entry("photoScan", photoScan(desk, media)),
                 entry("photoEntry", UUID.fromString(photoEntry(desk, media))),

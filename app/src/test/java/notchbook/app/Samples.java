@@ -70,6 +70,18 @@ final class Samples {
         return out.toByteArray();
     }
 
+    /** A PDF of one empty page. */
+    static String pdf() {
+        return """
+                %PDF-1.4
+                1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj
+                2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj
+                3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 300 200]>>endobj
+                trailer<</Root 1 0 R>>
+                %%EOF
+                """;
+    }
+
     /** A tone of 440 Hz, the first half silent. */
     static byte[] wav(int seconds) {
         var samples = new byte[2 * RATE * seconds];

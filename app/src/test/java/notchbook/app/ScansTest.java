@@ -125,6 +125,32 @@ class ScansTest extends AppTest {
     }
 
     @Test
+    void laysThePagesOfAPdfOnTheBenchAsTheyAre() {
+        var file = school.file(school.student, "worksheet.pdf", Samples.pdf());
+        assertThat(browser.get(school.student, "/api/media/" + file + "/pdf-pages")
+                        .json()
+                        .path("pages")
+                        .asInt())
+                .isEqualTo(1);
+        var lay = bench + "/pdf-pages/" + UUID.randomUUID();
+        var shot = send("PUT", lay, "{'fileId':'%s','page':1}".formatted(file)).at("/shots/0");
+        assertThat(shot.at("/photo/name").asString()).isEqualTo("worksheet 1.jpg");
+        assertThat(shot.at("/state").asString()).isEqualTo("READY");
+        assertThat(shot.at("/recipe/finish").asString()).isEqualTo("AS_TAKEN");
+        assertThat(browser.send(
+                                school.student,
+                                "PUT",
+                                lay.substring(0, lay.length() - 1) + "0",
+                                "{'fileId':'%s','page':2}".formatted(file))
+                        .detail())
+                .isEqualTo("There is no page 2 in this PDF; its last one is 1.");
+        var text = school.file(school.student, "tides.csv", "day,height");
+        assertThat(browser.get(school.student, "/api/media/" + text + "/pdf-pages")
+                        .detail())
+                .startsWith("Only a PDF has pages");
+    }
+
+    @Test
     void refusesToPutNothingAndWhatIsNotMadeYet() {
         var put = "{'entryId':'%s'}".formatted(UUID.randomUUID());
         assertThat(browser.send(school.student, "POST", bench + "/put", put).detail())

@@ -113,6 +113,14 @@ class ScanTest {
     }
 
     @Test
+    void makesAPageOfEachChosenPageOfAPdf() {
+        add(new FilePayload("worksheet.pdf", "application/pdf", Papers.pdf("Reflection", "Refraction", "Lenses")));
+        lin.sees("It has 3 pages").fill("Pages", "2-3").press("^Lay 2 pages").sees("2 photos, 2 pages");
+        lin.sees("worksheet 2").sees("The photo as it was taken").press("^Put 2 pages into");
+        assertThat(strip()).hasCount(2);
+    }
+
+    @Test
     void namesABrokenPhotoAndGoesOnWithTheOthers() {
         var broken = new FilePayload("torn.png", "image/png", new byte[] {(byte) 0x89, 'P', 'N', 'G', 1, 2, 3});
         add(photo("a1.png", 1, 0), broken, photo("a2.png", 2, 0));

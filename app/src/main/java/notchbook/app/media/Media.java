@@ -46,6 +46,11 @@ public class Media {
         return intake.keepPage(ownerId, name, page);
     }
 
+    /** Has the printed words of a picture read soon. */
+    public void readWords(UUID id) {
+        intake.readWords(id);
+    }
+
     /** An item that the reader sent in; anyone else's does not exist for them. */
     public MediaItem requireOwned(Person reader, UUID id) {
         return store.find(id)
@@ -66,6 +71,11 @@ public class Media {
 
     public Map<UUID, MediaItem> findAll(Collection<UUID> ids) {
         return store.findAll(ids);
+    }
+
+    /** Where the full content of an item lies; it is not to be changed. */
+    public Path place(MediaItem item) {
+        return content(item, false);
     }
 
     /** The full content of an item. */

@@ -122,15 +122,30 @@ public class Scans {
         if (shots.find(shotId).isPresent()) {
             return;
         }
-        if (shots.count(scanId) >= PhotoSet.MOST_PAGES) {
-            throw Refusal.unfit("A bench holds 120 photos. Put these into the page first, then go on.");
-        }
+        requireRoom(scanId);
         requirePhoto(reader, photoId);
         var shot = Shot.arrived(shotId, bench.id(), photoId, clock.now());
         var before = insteadOf.map(old -> requireShot(reader, scanId, old));
         shots.insert(before.map(old -> shot.at(old.position())).orElse(shot));
         before.ifPresent(old -> replace(bench, old, shotId));
         jobs.want(Scanning.NAME, shotId);
+    }
+
+    /** Lays a picture of the reader's on the bench that is a page already, such as one of a PDF. */
+    @Transactional
+    void layWhole(Person reader, UUID scanId, UUID photoId) {
+        var bench = require(reader, scanId);
+        if (shots.find(photoId).isEmpty()) {
+            requireRoom(scanId);
+            shots.insert(Shot.arrived(photoId, bench.id(), photoId, clock.now()).made(photoId, Recipe.WHOLE));
+            media.readWords(photoId);
+        }
+    }
+
+    private void requireRoom(UUID scanId) {
+        if (shots.count(scanId) >= PhotoSet.MOST_PAGES) {
+            throw Refusal.unfit("A bench holds 120 photos. Put these into the page first, then go on.");
+        }
     }
 
     /** The photo that is taken again stays on the bench, left out; its place and its words go to the new one. */
