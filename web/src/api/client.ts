@@ -47,11 +47,17 @@ export function problem(status: number, body: unknown): Problem {
 }
 
 /** Sends a file to be read as typed text; nothing of it is kept there. */
-export async function readFileText(file: File): Promise<Api['FileTextView']> {
+export const readFileText = (file: File): Promise<Api['FileTextView']> =>
+  readFile('/api/text-from-file', file);
+
+/** Sends an InkML file to be read as a drawing; nothing of it is kept there. */
+export const readFileInk = (file: File): Promise<Api['InkFileView']> => readFile('/api/ink-from-file', file);
+
+async function readFile<T>(path: string, file: File): Promise<T> {
   const form = new FormData();
   form.append('file', file, file.name);
   const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const response = await fetch('/api/text-from-file', { method: 'POST', body: form, headers });
+  const response = await fetch(path, { method: 'POST', body: form, headers });
   const body = await response.json().catch(() => ({}));
   if (!response.ok) throw problem(response.status, body);
   return body;

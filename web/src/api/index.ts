@@ -1,2 +1,12 @@
-export { type Api, api, cookie, Problem, problem, readFileText, sendAct, unwrap } from './client';
+export {
+  type Api,
+  api,
+  cookie,
+  Problem,
+  problem,
+  readFileInk,
+  readFileText,
+  sendAct,
+  unwrap,
+} from './client';
 export { type Outgoing, sendFile } from './sendFile';

@@ -4,6 +4,7 @@ import { Button, evidenceOf, Menu, MenuItem, offerUndo, Shape } from '../../ui';
 import { isOf, type Marking } from '../mark';
 import { startDrag } from './dragging';
 import { EarlierDialog } from './EarlierDialog';
+import { InkMenu } from './InkMenu';
 import { PdfPagesButton } from './PdfPagesButton';
 import { PhotoMenu } from './PhotoMenu';
 import type { Shown } from './shown';
@@ -93,6 +94,7 @@ export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCo
         ))}
         {onCopyAcross && <MenuItem onSelect={onCopyAcross}>Copy to the other page</MenuItem>}
       </Menu>
+      {entry.kind === 'INK' && !entry.isWaiting && <InkMenu id={entry.id} />}
       {entry.kind === 'PHOTO' && entry.media && <PhotoMenu entry={entry} acts={acts} />}
       {entry.media?.type === 'application/pdf' && <PdfPagesButton entry={entry} />}
       {entry.card && (

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { v7 as newId } from 'uuid';
-import { type Api, api, unwrap } from '../../api';
+import { type Api, api, readFileInk, unwrap } from '../../api';
 import { useOutbox } from '../../device';
 import { offerUndo } from '../../ui';
 import { entryKindOf } from '../file';
@@ -10,6 +10,7 @@ import type { Shown } from './shown';
 import { entriesIn, zoneOf } from './zones';
 
 const EMPTY_DOCUMENT = { type: 'doc', content: [{ type: 'paragraph' }] };
+const isInkMl = (file: File) => /\.inkml$/i.test(file.name);
 const EMPTY_DRAWING = { width: 640, height: 360, strokes: [] };
 
 /** What can be changed of an entry; the rest of it stays. */
@@ -101,9 +102,13 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
     draw: (into?: string) => make('INK', EMPTY_DRAWING, into),
     photo: makeFrom('PHOTO'),
     sound: makeFrom('RECORDING'),
-    /** Puts files on the page one after the other, each as what it is. */
+    /** Puts files on the page one after the other, each as what it is; ink that can't be read stays a file. */
     files: async (files: Iterable<File>) => {
-      for (const file of files) await makeFrom(entryKindOf(file))(file, file.name);
+      for (const file of files) {
+        const ink = isInkMl(file) && (await readFileInk(file).catch(() => undefined));
+        if (ink) make('INK', ink.content, zone, undefined, file.name.replace(/\.inkml$/i, ''));
+        else await makeFrom(entryKindOf(file))(file, file.name);
+      }
     },
     link: (address: string) => make('LINK', { address }),
     /** Has a linked page fetched once more. */

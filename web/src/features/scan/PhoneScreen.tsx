@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { cookie, problem } from '../../api';
-import { Button, clockTime, plural, Trouble } from '../../ui';
+import { Button, clockTime, Heading, plural, Trouble } from '../../ui';
 
 const KEY = 'notchbook.phone';
 
@@ -61,7 +61,7 @@ export function PhoneScreen({ secret }: { secret: string }) {
       {bench.error && <Trouble>{bench.error.message}</Trouble>}
       {bench.data && (
         <>
-          <h1 className="text-[24px]">Photos for “{bench.data.page}”</h1>
+          <Heading name={`Photos for “${bench.data.page}”`} className="text-[24px]" />
           <label className="flex min-h-24 cursor-pointer items-center justify-center rounded-lg bg-petrol text-[19px] font-semibold text-on-petrol focus-within:outline-2">
             {left > 0 ? `Sending ${plural(left, 'photo')} …` : 'Take a photo'}
             <input

@@ -66,7 +66,7 @@ test('says what lies there, in which order and why, and what to see to', async (
   expect(list().getByText('same page as 1, left out')).toBeTruthy();
   expect(list().getByText('Blurred')).toBeTruthy();
   expect(screen.getByText('Straight, in the shape of A4')).toBeTruthy();
-  expect(screen.getByText('Printed words read: 112, searchable')).toBeTruthy();
+  expect(screen.getByText('Words read: 112, searchable')).toBeTruthy();
 });
 
 test('turns, finishes and leaves out by keys', async () => {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, sendFile, unwrap } from '../../api';
-import { Button, plural, Trouble } from '../../ui';
+import { Button, Heading, plural, Trouble } from '../../ui';
 import { Adding } from './Adding';
 import { CameraStage } from './CameraStage';
 import { ClearBench } from './ClearBench';
@@ -72,7 +72,9 @@ export function ScanScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[240px_minmax(0,1fr)_310px] lg:pl-2">
       <div>
-        <h1 className="text-[17px]">{countShots(scan.shots)}</h1>
+        <Heading name={`Scan bench for ${scan.page}`} className="text-[17px]">
+          {countShots(scan.shots)}
+        </Heading>
         <p className="my-1.5 text-soft">{orderWords(scan)}</p>
         <SetName key={scan.id} name={scan.name} onName={bench.rename} />
         {scan.shots.length > 0 && (

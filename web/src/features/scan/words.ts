@@ -64,7 +64,7 @@ export function shotFacts(shot: Shot): string[] {
     isWhole ? 'The photo as it was taken' : shot.shape ? SHAPES[shot.shape] : 'Straight, in its own shape',
     ...(isWhole ? [] : [DONE[shot.recipe.finish]]),
     `Place removed from the file${shot.hasCaptureTime ? ', time kept beside it' : ''}`,
-    ...(shot.wordsRead > 0 ? [`Printed words read: ${shot.wordsRead}, searchable`] : []),
+    ...(shot.wordsRead > 0 ? [`Words read: ${shot.wordsRead}, searchable`] : []),
   ];
 }
 

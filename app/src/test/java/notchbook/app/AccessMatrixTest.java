@@ -35,6 +35,7 @@ class AccessMatrixTest extends AppTest {
             "GET /api/phone/{}",
             "PUT /api/phone/{}/photos/{}",
             "POST /api/text-from-file",
+            "POST /api/ink-from-file",
             "GET /api/openapi",
             "GET /api/openapi.yaml");
 

@@ -112,6 +112,8 @@ final class Endpoints {
             entry("GET /api/entries/{entry}", STUDENT_ONLY),
             entry("GET /api/entries/{entry}/earlier", STUDENT_ONLY),
             entry("GET /api/entries/{photoEntry}/pages.pdf", STUDENT_ONLY),
+            entry("GET /api/entries/{ink}/ink.svg", STUDENT_ONLY),
+            entry("GET /api/entries/{ink}/ink.inkml", STUDENT_ONLY),
             entry("PUT /api/entries/{entry}/notches/{point}", STUDENT_ONLY),
             entry("DELETE /api/entries/{entry}/notches/{topic}", STUDENT_ONLY),
             entry("GET /api/media/{media}", STUDENT_AND_TEACHER),
@@ -189,6 +191,7 @@ final class Endpoints {
         var scan = scan(desk, privateMedia);
         return Map.ofEntries(
                 entry("scan", scan),
+                entry("ink", ink(desk)),
                 entry("pdf", school.file(school.student, "sheet.pdf", Samples.pdf())),
                 entry("shot", privateMedia),
                 entry("photoScan", photoScan(desk, media)),
@@ -249,6 +252,19 @@ final class Endpoints {
                 .orElseThrow()
                 .path("id")
                 .asString();
+    }
+
+    private UUID ink(School.Desk desk) {
+        var id = UUID.randomUUID();
+        var drawing =
+                "{'width':600,'height':300,'strokes':[{'tool':'pen','colour':'#17262D','width':4,'points':[[1,1,1,0]]}]}";
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/entries/" + id,
+                "{'baseVersion':0,'pageId':'%s','kind':'INK','content':%s,'caption':'','width':'FULL'}"
+                        .formatted(desk.page().id(), drawing));
+        return id;
     }
 
     private UUID card(School.Desk desk) {

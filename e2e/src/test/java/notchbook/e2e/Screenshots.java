@@ -10,8 +10,16 @@ import org.junit.jupiter.api.Test;
 @Tag("slow")
 class Screenshots {
     private static final Path FOLDER = Path.of("../docs/screenshots");
-    private static final List<String> LEFT_OUT =
-            List.of("reflections", "collections", "sections", "bin", "beside", "review", "attached");
+    private static final List<String> LEFT_OUT = List.of(
+            "reflections",
+            "collections",
+            "sections",
+            "bin",
+            "beside",
+            "review",
+            "attached",
+            "observation",
+            "new-notebook");
 
     @Test
     void takeThemAll() {

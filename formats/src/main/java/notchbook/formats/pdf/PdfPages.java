@@ -46,8 +46,8 @@ public final class PdfPages {
     public static byte[] jpeg(Path file, int number) {
         try (var pdf = open(file)) {
             if (number < 1 || number > pdf.getNumberOfPages()) {
-                throw new IllegalArgumentException(
-                        "There is no page %d in this PDF; its last one is %d.".formatted(number, pdf.getNumberOfPages()));
+                throw new IllegalArgumentException("There is no page %d in this PDF; its last one is %d."
+                        .formatted(number, pdf.getNumberOfPages()));
             }
             var scale = scale(pdf.getPage(number - 1));
             return written(new PDFRenderer(pdf).renderImage(number - 1, scale, ImageType.RGB));
