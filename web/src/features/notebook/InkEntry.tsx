@@ -1,17 +1,10 @@
 import { type PointerEvent, useRef, useState } from 'react';
-import { Button } from '../../ui';
+import { InkTools } from './InkTools';
 import { InkView, StrokeShape, Strokes } from './InkView';
 import { type InkDrawing, type InkStroke, type Sample, short, without } from './ink';
+import { isPenKnown, keepTools, keptTools, notePen } from './inkTools';
+import { useInkHistory } from './useInkHistory';
 
-type Tool = 'pen' | 'highlighter' | 'eraser';
-const COLOURS = [
-  ['#17262D', 'Ink'],
-  ['#0E5A66', 'Petrol'],
-  ['#A23B2C', 'Rust'],
-  ['#41702F', 'Moss'],
-] as const;
-const MARKER = '#FFD27A';
-const WIDTHS = { pen: 4.5, highlighter: 22, eraser: 0 };
 const ERASER_REACH = 8;
 
 type Props = {
@@ -32,34 +25,19 @@ export function InkEntry({ content, isChosen, caption, onChange }: Props) {
 }
 
 function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content: InkDrawing) => void }) {
-  const [strokes, setStrokes] = useState(start.strokes);
-  const [past, setPast] = useState<InkStroke[][]>([]);
-  const [tool, setTool] = useState<Tool>('pen');
-  const [colour, setColour] = useState<string>(COLOURS[0][0]);
+  const { strokes, put, undo, redo } = useInkHistory(start.strokes, (now) =>
+    onChange({ ...start, strokes: now }),
+  );
+  const [tools, setTools] = useState(keptTools);
+  const [isPenOnly, setPenOnly] = useState(isPenKnown);
   const [current, setCurrent] = useState<InkStroke>();
+  /** Where the browser thinks that the pen is by the time the line is seen; drawn and never kept. */
+  const [ahead, setAhead] = useState<Sample[]>([]);
   const beganAt = useRef(0);
   const svg = useRef<SVGSVGElement>(null);
+  const { tool } = tools;
 
-  const keep = (next: InkStroke[]) => {
-    setPast([...past, strokes]);
-    setStrokes(next);
-    onChange({ ...start, strokes: next });
-  };
-  const undo = () => {
-    const before = past.at(-1);
-    if (!before) return;
-    setPast(past.slice(0, -1));
-    setStrokes(before);
-    onChange({ ...start, strokes: before });
-  };
-
-  const sample = (event: {
-    clientX: number;
-    clientY: number;
-    pressure: number;
-    pointerType: string;
-    timeStamp: number;
-  }): Sample => {
+  const sample = (event: globalThis.PointerEvent): Sample => {
     const box = svg.current?.getBoundingClientRect() ?? { left: 0, top: 0, width: start.width };
     const scale = start.width / box.width;
     // A mouse has no pressure; half is a pen held lightly.
@@ -74,19 +52,18 @@ function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content
   const erase = (event: PointerEvent) => {
     const [x, y] = sample(event.nativeEvent);
     const left = without(strokes, x, y, ERASER_REACH);
-    if (left.length < strokes.length) keep(left);
+    if (left.length < strokes.length) put(left);
   };
   const down = (event: PointerEvent) => {
-    if (event.button > 0) return;
+    if (event.button > 0 || (isPenOnly && event.pointerType === 'touch')) return;
+    if (event.pointerType === 'pen' && !isPenOnly) {
+      notePen();
+      setPenOnly(true);
+    }
     event.currentTarget.setPointerCapture?.(event.pointerId);
     beganAt.current = event.nativeEvent.timeStamp;
     if (tool === 'eraser') return erase(event);
-    setCurrent({
-      tool,
-      colour: tool === 'pen' ? colour : MARKER,
-      width: WIDTHS[tool],
-      points: [sample(event.nativeEvent)],
-    });
+    setCurrent({ tool, ...tools[tool], points: [sample(event.nativeEvent)] });
   };
   const move = (event: PointerEvent) => {
     if (tool === 'eraser' && event.buttons > 0) return erase(event);
@@ -97,10 +74,12 @@ function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content
       ...current,
       points: [...current.points, ...(samples.length ? samples : [native]).map(sample)],
     });
+    setAhead((native.getPredictedEvents?.() ?? []).map(sample));
   };
   const up = () => {
-    if (current) keep([...strokes, current]);
+    if (current) put([...strokes, current]);
     setCurrent(undefined);
+    setAhead([]);
   };
 
   return (
@@ -108,7 +87,7 @@ function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content
       <svg
         ref={svg}
         viewBox={`0 0 ${start.width} ${start.height}`}
-        className="block w-full touch-none rounded-md border border-petrol bg-[#fff]"
+        className={`block w-full rounded-md border border-petrol bg-[#fff] ${isPenOnly ? 'touch-pan-y' : 'touch-none'}`}
         role="img"
         aria-label="Drawing surface"
         onPointerDown={down}
@@ -118,37 +97,15 @@ function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content
       >
         <PaperLines width={start.width} height={start.height} />
         <Strokes strokes={strokes} />
-        {current && <StrokeShape stroke={current} />}
+        {current && <StrokeShape stroke={{ ...current, points: [...current.points, ...ahead] }} />}
       </svg>
-      <div className="no-print mt-1.5 flex flex-wrap items-center gap-1.5" role="toolbar" aria-label="Ink">
-        {(['pen', 'highlighter', 'eraser'] as const).map((one) => (
-          <Button
-            key={one}
-            className={`min-h-7 ${tool === one ? 'border-petrol bg-petrol-wash' : ''}`}
-            aria-pressed={tool === one}
-            onClick={() => setTool(one)}
-          >
-            {{ pen: 'Pen', highlighter: 'Highlighter', eraser: 'Eraser' }[one]}
-          </Button>
-        ))}
-        {COLOURS.map(([value, name]) => (
-          <button
-            key={value}
-            type="button"
-            aria-label={name}
-            aria-pressed={colour === value}
-            className={`size-[24px] rounded-full border-2 ${colour === value ? 'border-marker-strong' : 'border-card'}`}
-            style={{ backgroundColor: value }}
-            onClick={() => {
-              setColour(value);
-              setTool('pen');
-            }}
-          />
-        ))}
-        <Button className="min-h-7" onClick={undo} disabled={past.length === 0}>
-          Undo
-        </Button>
-      </div>
+      <InkTools
+        tools={tools}
+        onTools={(next) => setTools(keepTools(next))}
+        undo={undo}
+        redo={redo}
+        isPenOnly={isPenOnly}
+      />
     </div>
   );
 }

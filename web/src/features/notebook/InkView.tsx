@@ -15,7 +15,7 @@ export function InkView({ drawing, title }: { drawing: InkDrawing; title: string
   );
 }
 
-export const Strokes = memo(function Strokes({ strokes }: { strokes: InkStroke[] }) {
+export const Strokes = memo(function Strokes({ strokes }: { strokes: readonly InkStroke[] }) {
   return strokes.map((stroke, i) => <StrokeShape key={i} stroke={stroke} />);
 });
 

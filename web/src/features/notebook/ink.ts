@@ -18,7 +18,7 @@ export function strokePath(stroke: InkStroke): string {
 }
 
 /** The strokes that an eraser at a place does not touch; `reach` is its radius in px. */
-export const without = (strokes: InkStroke[], x: number, y: number, reach: number): InkStroke[] =>
+export const without = (strokes: readonly InkStroke[], x: number, y: number, reach: number): InkStroke[] =>
   strokes.filter(
     (stroke) => !stroke.points.some(([px, py]) => Math.hypot(px - x, py - y) <= reach + stroke.width / 2),
   );
