@@ -62,7 +62,15 @@ export default defineConfig({
     maxWorkers: 2,
     projects: [
       // The editor and the PDF reader take seconds to load: once for each worker is enough.
-      { extends: true, test: { name: 'screens', include: ['src/**/*.test.{ts,tsx}'], exclude: ['src/device/**'], isolate: false } },
+      {
+        extends: true,
+        test: {
+          name: 'screens',
+          include: ['src/**/*.test.{ts,tsx}'],
+          exclude: ['src/device/**'],
+          isolate: false,
+        },
+      },
       { extends: true, test: { name: 'device', include: ['src/device/**/*.test.ts'] } },
     ],
     reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
