@@ -90,6 +90,25 @@ test('moves a corner with the arrow keys and makes the page once they rest', asy
   expect(corners.slice(0, 2).map((share) => share.toFixed(3))).toEqual(['0.104', '0.120']);
 });
 
+test('turns from where the page is by then, however fast the key is pressed', async () => {
+  let quarters = 0;
+  const { user, server } = await bench(SHOTS, {
+    'PUT /api/scans/k1/shots/a/recipe': (recipe: Api['RecipeView']) => {
+      quarters = recipe.quarters;
+      return scan([shot('a', { recipe })]);
+    },
+  });
+  await user.keyboard('ttt');
+  await waitFor(() => expect(server.sent('PUT /api/scans/k1/shots/a/recipe')).toHaveLength(3));
+  await waitFor(() => expect(quarters).toBe(3));
+});
+
+test('moves a photo by a button, for fingers', async () => {
+  const { user, server } = await bench(SHOTS);
+  await user.click(screen.getByRole('button', { name: 'Move behind the photo below' }));
+  await waitFor(() => expect(server.sent('PUT /api/scans/k1/order')).toEqual([{ shots: ['b', 'a', 'c'] }]));
+});
+
 test('puts the pages into another order by keys', async () => {
   const { server } = await bench(SHOTS);
   fireEvent.keyDown(list().getAllByRole('button')[0] as HTMLElement, { key: 'ArrowDown', altKey: true });

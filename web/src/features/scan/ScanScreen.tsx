@@ -98,7 +98,11 @@ export function ScanScreen() {
                 onDone={() => setShooting(undefined)}
               />
             ) : shot ? (
-              <CornerStage key={shot.id} shot={shot} onCorners={(corners) => bench.make(shot, { corners })} />
+              <CornerStage
+                key={shot.id}
+                shot={shot}
+                onCorners={(corners) => bench.make(shot, () => ({ corners }))}
+              />
             ) : (
               <Invitation />
             )}

@@ -1,6 +1,7 @@
 import type { Api } from '../../api';
 import { Button, useKeys } from '../../ui';
 import type { Bench } from './useBench';
+import type { Finish } from './words';
 
 /** What can be done with the shot at hand, by buttons. */
 export function ShotActs({
@@ -12,6 +13,8 @@ export function ShotActs({
   bench: Bench;
   onAgain: () => void;
 }) {
+  const { shots } = bench.scan;
+  const at = shots.indexOf(shot);
   return (
     <div className="mt-3 flex flex-wrap gap-2">
       <Button onClick={() => bench.find(shot)} disabled={!shot.recipe} hotkey="C">
@@ -24,6 +27,20 @@ export function ShotActs({
         {shot.isLeftOut ? 'Take in' : 'Leave out'}
       </Button>
       <Button onClick={onAgain}>Take it again</Button>
+      <Button
+        aria-label="Move before the photo above"
+        disabled={at === 0}
+        onClick={() => bench.order(movedBy(shots, shot.id, -1))}
+      >
+        ↑
+      </Button>
+      <Button
+        aria-label="Move behind the photo below"
+        disabled={at === shots.length - 1}
+        onClick={() => bench.order(movedBy(shots, shot.id, 1))}
+      >
+        ↓
+      </Button>
       {shot.isLeftOut && (
         <Button look="warn" onClick={() => bench.remove(shot)}>
           Off the bench
@@ -45,13 +62,23 @@ export function useBenchKeys({ bench, shot, isOff, onCamera }: KeyProps) {
           c: on(bench.find),
           t: on((one) => turn(bench, one)),
           x: on((one) => bench.leaveOut(one, !one.isLeftOut)),
-          '1': on((one) => bench.make(one, { finish: 'AS_TAKEN' })),
-          '2': on((one) => bench.make(one, { finish: 'EVEN_LIGHT' })),
-          '3': on((one) => bench.make(one, { finish: 'INK_ON_WHITE' })),
+          '1': on((one) => bench.make(one, finish('AS_TAKEN'))),
+          '2': on((one) => bench.make(one, finish('EVEN_LIGHT'))),
+          '3': on((one) => bench.make(one, finish('INK_ON_WHITE'))),
           p: onCamera,
         },
   );
 }
 
+const finish = (wished: Finish) => () => ({ finish: wished });
+
 const turn = (bench: Bench, shot: Api['ShotView']) =>
-  bench.make(shot, { quarters: ((shot.recipe?.quarters ?? 0) + 1) % 4 });
+  bench.make(shot, ({ quarters }) => ({ quarters: (quarters + 1) % 4 }));
+
+/** The ids of the shots with one of them a place further up or down. */
+function movedBy(shots: readonly Api['ShotView'][], id: string, by: -1 | 1): string[] {
+  const ids = shots.map((shot) => shot.id);
+  const from = ids.indexOf(id);
+  ids.splice(from + by, 0, ...ids.splice(from, 1));
+  return ids;
+}

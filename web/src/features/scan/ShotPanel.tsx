@@ -15,7 +15,7 @@ export function ShotPanel({ shot, bench }: Props) {
         alt={`The page as it will be kept: ${shotName(shot)}`}
         className={`mx-auto block max-h-[46vh] max-w-full border border-line ${bench.isBusy ? 'opacity-50' : ''}`}
       />
-      <FinishChoice shot={shot} onChoose={(finish) => bench.make(shot, { finish })} />
+      <FinishChoice shot={shot} onChoose={(finish) => bench.make(shot, () => ({ finish }))} />
       <ul className="mt-2.5 space-y-1.5">
         {shotFacts(shot).map((fact) => (
           <Line key={fact} dot="bg-moss">

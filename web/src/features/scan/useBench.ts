@@ -6,6 +6,7 @@ import { useOutbox } from '../../device';
 import { scanQuery } from './queries';
 
 type Shot = Api['ShotView'];
+type Recipe = Api['RecipeView'];
 
 /** A bench and what can be done at it; every answer is the bench as it is then. */
 export function useBench(id: string, isPhoneOn: boolean) {
@@ -26,7 +27,12 @@ export function useBench(id: string, isPhoneOn: boolean) {
     return mine;
   };
   const change = useMutation({
-    mutationFn: (ask: () => Promise<Api['ScanView']>) => inTurn(ask),
+    mutationFn: (ask: () => Promise<Api['ScanView']>) =>
+      inTurn(async () => {
+        // A look at the bench that is on its way would come back with what it was before.
+        await queries.cancelQueries({ queryKey: ['scan', id] });
+        return ask();
+      }),
     onSuccess: (now) => queries.setQueryData(query.queryKey, now),
   });
   const act = (ask: () => Promise<Api['ScanView']>) => change.mutate(ask);
@@ -48,16 +54,14 @@ export function useBench(id: string, isPhoneOn: boolean) {
         );
       }
     },
-    make: (shot: Shot, recipe: Partial<Api['RecipeView']>) =>
-      shot.recipe &&
-      act(() =>
-        unwrap(
-          api.PUT('/api/scans/{id}/shots/{shot}/recipe', {
-            ...on(shot),
-            body: { ...whole(shot), ...recipe },
-          }),
-        ),
-      ),
+    /** Makes the page by a changed recipe: changed from what it is when its turn comes, not from what was shown. */
+    make: (shot: Shot, changed: (recipe: Recipe) => Partial<Recipe>) =>
+      act(() => {
+        const now = queries.getQueryData(query.queryKey)?.shots.find((one) => one.id === shot.id);
+        const recipe = now?.recipe ?? WHOLE;
+        const body = { ...recipe, ...changed(recipe) };
+        return unwrap(api.PUT('/api/scans/{id}/shots/{shot}/recipe', { ...on(shot), body }));
+      }),
     find: (shot: Shot) => act(() => unwrap(api.POST('/api/scans/{id}/shots/{shot}/find', on(shot)))),
     leaveOut: (shot: Shot, leftOut: boolean) =>
       act(() => unwrap(api.PUT('/api/scans/{id}/shots/{shot}/left-out', { ...on(shot), body: { leftOut } }))),
@@ -78,7 +82,6 @@ export function useBench(id: string, isPhoneOn: boolean) {
   };
 }
 
-const NOTHING: Api['RecipeView'] = { corners: [0, 0, 1, 0, 1, 1, 0, 1], quarters: 0, finish: 'AS_TAKEN' };
-const whole = (shot: Shot) => shot.recipe ?? NOTHING;
+const WHOLE: Recipe = { corners: [0, 0, 1, 0, 1, 1, 0, 1], quarters: 0, finish: 'AS_TAKEN' };
 
 export type Bench = ReturnType<typeof useBench>;

@@ -50,7 +50,10 @@ public final class PdfPages {
                         .formatted(number, pdf.getNumberOfPages()));
             }
             var scale = scale(pdf.getPage(number - 1));
-            return written(new PDFRenderer(pdf).renderImage(number - 1, scale, ImageType.RGB));
+            var renderer = new PDFRenderer(pdf);
+            // A picture in it that is far finer than the page is read no finer than it is drawn.
+            renderer.setSubsamplingAllowed(true);
+            return written(renderer.renderImage(number - 1, scale, ImageType.RGB));
         } catch (IOException | RuntimeException broken) {
             throw refused(broken);
         }
