@@ -93,7 +93,7 @@ test('moves a corner with the arrow keys and makes the page once they rest', asy
 test('turns from where the page is by then, however fast the key is pressed', async () => {
   let quarters = 0;
   const { user, server } = await bench(SHOTS, {
-    'PUT /api/scans/k1/shots/a/recipe': (recipe: Api['RecipeView']) => {
+    'PUT /api/scans/k1/shots/*/recipe': (recipe: Api['RecipeView']) => {
       quarters = recipe.quarters;
       return scan([shot('a', { recipe })]);
     },
