@@ -36,16 +36,6 @@ class QuadTest {
         assertThat(PageShape.near(measured).orElse(null)).isEqualTo(shape);
     }
 
-    @Test
-    void saysWhatShouldBeTakenAgainTheWorstFirst() {
-        assertThat(new Judgement(0.9, 0.8, 0, 0.7).advice()).isEmpty();
-        assertThat(new Judgement(0.2, 0.1, 0.02, 0.1).advice())
-                .hasSize(4)
-                .first()
-                .asString()
-                .startsWith("The edges");
-    }
-
     private static Quad quad(double... xy) {
         return new Quad(
                 new Corner(xy[0], xy[1]), new Corner(xy[2], xy[3]), new Corner(xy[4], xy[5]), new Corner(xy[6], xy[7]));

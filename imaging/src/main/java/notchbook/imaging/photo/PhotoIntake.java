@@ -6,8 +6,10 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -31,6 +33,8 @@ public final class PhotoIntake {
     private static final float SCREEN_QUALITY = 0.82f;
 
     private static final List<String> FORMATS = List.of("jpeg", "png", "webp");
+
+    private static final Set<String> HEIC_BRANDS = Set.of("heic", "heix", "hevc", "heim", "mif1", "msf1");
 
     private PhotoIntake() {}
 
@@ -58,13 +62,23 @@ public final class PhotoIntake {
                     return decoded(reader);
                 }
             }
-            throw new PhotoRefused("This is not a picture that can be read here. Use a JPEG, PNG or WebP file.");
+            throw new PhotoRefused(
+                    isHeic(file)
+                            ? "This photo is in the HEIC format, which can't be read here. Send it as JPEG; a phone's camera "
+                                    + "has a setting for it."
+                            : "This is not a picture that can be read here. Use a JPEG, PNG or WebP file.");
         } catch (IOException
                 | IllegalArgumentException
                 | IndexOutOfBoundsException
                 | NegativeArraySizeException broken) {
             throw new PhotoRefused("This picture is broken or only half there. Send or take it again.");
         }
+    }
+
+    /** By its brand: ISO/IEC 23008-12, in a file type box of ISO/IEC 14496-12. */
+    private static boolean isHeic(byte[] file) {
+        var head = new String(file, 0, Math.min(file.length, 12), StandardCharsets.ISO_8859_1);
+        return head.startsWith("ftyp", 4) && HEIC_BRANDS.contains(head.substring(8));
     }
 
     private static BufferedImage decoded(ImageReader reader) throws IOException, PhotoRefused {

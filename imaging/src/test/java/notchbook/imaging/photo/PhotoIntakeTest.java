@@ -91,6 +91,11 @@ class PhotoIntakeTest {
         assertRefused(content.getBytes(), "JPEG, PNG or WebP");
     }
 
+    @Test
+    void namesTheFormatThatPhonesTakeAndNobodyReads() {
+        assertRefused("\0\0\0\30ftypheic\0\0\0\0".getBytes(), "HEIC format");
+    }
+
     private static void assertRefused(byte[] file, String message) {
         assertThatThrownBy(() -> PhotoIntake.take(file))
                 .isInstanceOf(PhotoRefused.class)
