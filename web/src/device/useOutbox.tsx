@@ -41,6 +41,8 @@ export function OutboxProvider({ personId, children }: { personId: string; child
         refetchType: 'none',
         predicate: ({ queryKey }) => !ASIDE.includes(String(queryKey[0])),
       });
+      // But the bin: somebody who opens it right after a deletion looks for what is still on its way there.
+      queries.invalidateQueries({ queryKey: ['bin'] });
       channel.postMessage(pageId);
     });
     made.open().then(() => setOutbox(made));

@@ -40,19 +40,19 @@ class EveryViewTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"light", "dark", "contrast"})
-    void hasNoBarrierThatAxeFinds(String theme) throws IOException {
+    @ValueSource(strings = {"marlo", "tolland"})
+    void hasNoBarrierThatAxeFindsInAnyTheme(String person) throws IOException {
         var axe = Files.readString(AXE);
         var breaches = new ArrayList<String>();
-        for (var name : List.of("marlo", "tolland")) {
-            var page = chrome.context(1280, 800).newPage();
-            page.addInitScript("localStorage.setItem('notchbook.theme', '" + theme + "')");
-            Chrome.signIn(page, name);
-            for (var view : Views.of(page)) {
-                view.open(page);
-                page.evaluate(axe);
-                for (var breach : (List<?>) page.evaluate(BREACHES, theme.equals("light") ? ALL_RULES : COLOUR_RULES)) {
-                    breaches.add(view.name() + ": " + breach);
+        var page = chrome.signedIn(person);
+        for (var view : Views.of(page)) {
+            view.open(page);
+            page.evaluate(axe);
+            for (var theme : List.of("light", "dark", "contrast")) {
+                page.evaluate("theme => { document.documentElement.dataset.theme = theme; }", theme);
+                var rules = theme.equals("light") ? ALL_RULES : COLOUR_RULES;
+                for (var breach : (List<?>) page.evaluate(BREACHES, rules)) {
+                    breaches.add("%s, %s: %s".formatted(view.name(), theme, breach));
                 }
             }
         }

@@ -119,7 +119,7 @@ class RoadTest {
         assertThat(hal.entries().nth(1)).hasAttribute("aria-label", "photo entry: Wall, 48 m");
         hal.press("^Delete$");
         assertThat(photo).hasCount(0);
-        hal.go("^Bin$").press("Bring back");
+        hal.kept().go("^Bin$").press("Bring back");
         hal.page().goBack();
         assertThat(photo).isVisible();
     }
