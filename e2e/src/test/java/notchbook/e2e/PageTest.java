@@ -13,6 +13,9 @@ import org.junit.jupiter.api.Test;
 
 /** What a page can be and what can be done with it, by a student who begins with an empty section. */
 class PageTest {
+    /** A hand does not jump: on the way the browser tells what lies below it. */
+    private static final int DRAG_STEPS = 8;
+
     private final Chrome chrome = new Chrome();
     private Desk pim;
 
@@ -131,7 +134,9 @@ class PageTest {
         }
         pim.page()
                 .getByLabel(Pattern.compile("^Drag to another place"))
-                .dragTo(pim.entries().first(), new Locator.DragToOptions().setTargetPosition(60, 3));
+                .dragTo(
+                        pim.entries().first(),
+                        new Locator.DragToOptions().setTargetPosition(60, 3).setSteps(DRAG_STEPS));
         assertThat(pim.page().locator(".ProseMirror")).hasText(new String[] {"third", "first", "second"});
         pim.kept().reload();
         assertThat(pim.page().locator(".ProseMirror")).hasText(new String[] {"third", "first", "second"});
@@ -198,7 +203,9 @@ class PageTest {
         pim.go("Arrange sections");
         var row = pim.page().locator("#screen li");
         row.filter(new Locator.FilterOptions().setHasText("Ultrasound"))
-                .dragTo(row.filter(new Locator.FilterOptions().setHasText("Lenses")));
+                .dragTo(
+                        row.filter(new Locator.FilterOptions().setHasText("Lenses")),
+                        new Locator.DragToOptions().setSteps(DRAG_STEPS));
         pim.sees("Moved “Ultrasound”");
         assertThat(row.filter(new Locator.FilterOptions().setHasText("Ultrasound")))
                 .hasAttribute("style", Pattern.compile("44px"));
