@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Jobs;
 import notchbook.app.platform.Refusal;
 import notchbook.formats.file.FileLook;
 import notchbook.imaging.scan.Scan;
@@ -22,12 +23,14 @@ public class Media {
     private final MediaStore store;
     private final MediaFiles files;
     private final MediaIntake intake;
+    private final Jobs jobs;
     private final List<MediaGrant> grants;
 
-    Media(MediaStore store, MediaFiles files, MediaIntake intake, List<MediaGrant> grants) {
+    Media(MediaStore store, MediaFiles files, MediaIntake intake, Jobs jobs, List<MediaGrant> grants) {
         this.store = store;
         this.files = files;
         this.intake = intake;
+        this.jobs = jobs;
         this.grants = grants;
     }
 
@@ -48,7 +51,7 @@ public class Media {
 
     /** Has the printed words of a picture read soon. */
     public void readWords(UUID id) {
-        intake.readWords(id);
+        jobs.want(MediaWords.NAME, id);
     }
 
     /** An item that the reader sent in; anyone else's does not exist for them. */

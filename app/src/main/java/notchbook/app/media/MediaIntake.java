@@ -113,10 +113,6 @@ class MediaIntake {
         return item;
     }
 
-    void readWords(UUID id) {
-        jobs.want(MediaWords.NAME, id);
-    }
-
     private MediaItem sound(Person owner, Incoming incoming, SoundFormat format) throws IOException {
         var kept = Files.createTempFile("notchbook", "." + format.extension);
         try {

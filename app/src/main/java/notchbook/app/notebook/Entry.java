@@ -34,6 +34,11 @@ public record Entry(
         return EntryContent.photoSet(kind, content);
     }
 
+    /** The pages of a photo entry: a photo by itself is a set of one. */
+    public List<SetPage> photoPages() {
+        return photoSet().map(PhotoSet::pages).orElseGet(() -> List.of(SetPage.of(mediaId.orElseThrow())));
+    }
+
     /** All that it shows, in order: its picture, sound or file, or each page of its set. */
     public List<UUID> shownMedia() {
         return photoSet()

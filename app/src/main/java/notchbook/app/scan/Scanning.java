@@ -54,7 +54,7 @@ class Scanning implements Job {
             keep(shot, photo, first(photo));
         } catch (RuntimeException odd) {
             LOG.warn("No page could be made of photo {}", photo.id(), odd);
-            shots.update(shot.failed());
+            shots.failed(shot);
         }
     }
 
@@ -88,11 +88,8 @@ class Scanning implements Job {
             scans.lock(shot.scanId());
             var picture = media.keepPage(photo.ownerId(), photo.name(), first.page());
             var page = pageKey(shot, first.trace());
-            // The student may have gone on meanwhile: what is there now counts, with the page added.
-            shots.find(shot.id()).ifPresent(now -> {
-                shots.update(now.made(picture.id(), first.recipe()).judged(first.judgement(), page));
-                shots.trace(shot.id(), first.trace());
-            });
+            shots.made(shot.id(), picture.id(), first.recipe());
+            shots.judged(shot.id(), first.judgement(), page, first.trace());
         });
     }
 

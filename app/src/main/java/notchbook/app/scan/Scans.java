@@ -4,7 +4,6 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import notchbook.app.media.Media;
@@ -102,17 +101,16 @@ public class Scans {
         if (entry.kind() != EntryKind.PHOTO) {
             throw Refusal.unfit("Only photos go onto the scan bench.");
         }
-        var set = entry.photoSet()
-                .map(PhotoSet::pages)
-                .orElseGet(() -> List.of(SetPage.of(entry.mediaId().orElseThrow())));
-        IntStream.range(0, set.size()).forEach(i -> {
-            var page = set.get(i);
-            var shot = Shot.arrived(clock.newId(), bench.id(), page.photo(), bench.createdAt())
-                    .made(page.picture(), page.recipe())
-                    .at(OptionalInt.of(i));
-            shots.insert(shot);
-            shots.name(shot.id(), page.name(), page.gist());
-        });
+        var laid = entry.photoPages().stream().map(page -> layPage(bench, page)).toList();
+        place(laid);
+    }
+
+    private UUID layPage(ScanBench bench, SetPage page) {
+        var id = clock.newId();
+        shots.insert(Shot.arrived(id, bench.id(), page.photo(), bench.createdAt()));
+        shots.made(id, page.picture(), page.recipe());
+        shots.name(id, page.name(), page.gist());
+        return id;
     }
 
     /** Lays a photo of the reader's on the bench, in the place of another that is taken again. */
@@ -124,10 +122,8 @@ public class Scans {
         }
         requireRoom(scanId);
         requirePhoto(reader, photoId);
-        var shot = Shot.arrived(shotId, bench.id(), photoId, clock.now());
-        var before = insteadOf.map(old -> requireShot(reader, scanId, old));
-        shots.insert(before.map(old -> shot.at(old.position())).orElse(shot));
-        before.ifPresent(old -> replace(bench, old, shotId));
+        shots.insert(Shot.arrived(shotId, bench.id(), photoId, clock.now()));
+        insteadOf.map(old -> requireShot(reader, scanId, old)).ifPresent(old -> replace(bench, old, shotId));
         jobs.want(Scanning.NAME, shotId);
     }
 
@@ -137,7 +133,8 @@ public class Scans {
         var bench = require(reader, scanId);
         if (shots.find(photoId).isEmpty()) {
             requireRoom(scanId);
-            shots.insert(Shot.arrived(photoId, bench.id(), photoId, clock.now()).made(photoId, Recipe.WHOLE));
+            shots.insert(Shot.arrived(photoId, bench.id(), photoId, clock.now()));
+            shots.made(photoId, photoId, Recipe.WHOLE);
             media.readWords(photoId);
         }
     }
@@ -172,7 +169,7 @@ public class Scans {
         var picture = recipe.equals(Recipe.WHOLE)
                 ? photoOf(shot).id()
                 : scanning.made(photoOf(shot), recipe).id();
-        shots.update(shot.made(picture, recipe));
+        shots.made(shotId, picture, recipe);
     }
 
     /** Has the page of a shot found once more; its finish stays. */

@@ -1,16 +1,12 @@
 package notchbook.app.scan;
 
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
-import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
-import notchbook.core.scan.PhotoSet;
-import notchbook.core.scan.SetPage;
 import notchbook.formats.scan.PhotoSetPdf;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -39,7 +35,7 @@ class SetPdfController {
             throw Refusal.unfit("Only photos leave as a PDF of their pages. Hand the section out as a PDF instead.");
         }
         var items = media.findAll(entry.shownMedia());
-        var pages = pages(entry).stream()
+        var pages = entry.photoPages().stream()
                 .map(page -> new PhotoSetPdf.Page(page.name(), media.fullContent(items.get(page.picture()))))
                 .toList();
         var name = entry.name().isBlank() ? "pages" : entry.name();
@@ -52,11 +48,5 @@ class SetPdfController {
                                 .build()
                                 .toString())
                 .body(PhotoSetPdf.write(name, pages));
-    }
-
-    private static List<SetPage> pages(Entry entry) {
-        return entry.photoSet()
-                .map(PhotoSet::pages)
-                .orElseGet(() -> List.of(SetPage.of(entry.mediaId().orElseThrow())));
     }
 }

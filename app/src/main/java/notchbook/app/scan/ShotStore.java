@@ -53,35 +53,39 @@ class ShotStore {
                 .set(SHOT.NAME, shot.name())
                 .set(SHOT.GIST, shot.gist())
                 .execute();
-        update(shot);
     }
 
-    /** Writes what was made and measured, and the student's own word. */
-    void update(Shot shot) {
+    /** Writes the page that was made of a shot, and nothing of what the student said of it meanwhile. */
+    void made(UUID id, UUID picture, Recipe recipe) {
+        make(id, ShotState.READY, picture, recipe);
+    }
+
+    /** A shot without a page of its own is shown as it was taken. */
+    void failed(Shot shot) {
+        make(shot.id(), ShotState.FAILED, shot.photoId(), Recipe.WHOLE);
+    }
+
+    private void make(UUID id, ShotState state, UUID picture, Recipe recipe) {
         db.update(SHOT)
-                .set(SHOT.PICTURE_ID, shot.pictureId().orElse(null))
-                .set(
-                        SHOT.POSITION,
-                        shot.position().isPresent() ? shot.position().getAsInt() : null)
-                .set(SHOT.LEFT_OUT, shot.leftOut().orElse(null))
-                .set(SHOT.STATE, shot.state().name())
-                .set(
-                        SHOT.CORNERS,
-                        shot.recipe().map(recipe -> written(recipe.quad())).orElse(null))
-                .set(SHOT.QUARTERS, shot.recipe().map(Recipe::quarters).orElse(null))
-                .set(
-                        SHOT.FINISH,
-                        shot.recipe().map(recipe -> recipe.finish().name()).orElse(null))
-                .set(
-                        SHOT.CORNER_SURENESS,
-                        shot.judgement().map(Judgement::cornerSureness).orElse(null))
-                .set(SHOT.SHARPNESS, shot.judgement().map(Judgement::sharpness).orElse(null))
-                .set(SHOT.GLARE, shot.judgement().map(Judgement::glare).orElse(null))
-                .set(
-                        SHOT.BRIGHTNESS,
-                        shot.judgement().map(Judgement::brightness).orElse(null))
-                .set(SHOT.PAGE_KEY, shot.pageKey())
-                .where(SHOT.ID.eq(shot.id()))
+                .set(SHOT.STATE, state.name())
+                .set(SHOT.PICTURE_ID, picture)
+                .set(SHOT.CORNERS, written(recipe.quad()))
+                .set(SHOT.QUARTERS, recipe.quarters())
+                .set(SHOT.FINISH, recipe.finish().name())
+                .where(SHOT.ID.eq(id))
+                .execute();
+    }
+
+    /** Writes what was measured of a shot, and by what its page is known again. */
+    void judged(UUID id, Judgement judgement, UUID pageKey, byte[] trace) {
+        db.update(SHOT)
+                .set(SHOT.CORNER_SURENESS, judgement.cornerSureness())
+                .set(SHOT.SHARPNESS, judgement.sharpness())
+                .set(SHOT.GLARE, judgement.glare())
+                .set(SHOT.BRIGHTNESS, judgement.brightness())
+                .set(SHOT.PAGE_KEY, pageKey)
+                .set(SHOT.TRACE, trace)
+                .where(SHOT.ID.eq(id))
                 .execute();
     }
 
@@ -103,10 +107,6 @@ class ShotStore {
 
     void delete(UUID id) {
         db.deleteFrom(SHOT).where(SHOT.ID.eq(id)).execute();
-    }
-
-    void trace(UUID id, byte[] trace) {
-        db.update(SHOT).set(SHOT.TRACE, trace).where(SHOT.ID.eq(id)).execute();
     }
 
     /** By page key: the traces of the pages on a bench. */
