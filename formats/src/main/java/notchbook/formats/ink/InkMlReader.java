@@ -12,6 +12,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import notchbook.core.ink.Drawing;
+import notchbook.core.ink.InkPoint;
 import notchbook.core.ink.Stroke;
 import notchbook.core.ink.Stroke.Tool;
 
@@ -113,7 +114,7 @@ public final class InkMlReader {
         }
     }
 
-    private static Stroke stroke(Map<String, String> brush, List<notchbook.core.ink.InkPoint> points) {
+    private static Stroke stroke(Map<String, String> brush, List<InkPoint> points) {
         var isMarker = number(brush, "transparency").orElse(0.0) > MARKER_TRANSPARENCY
                 || brush.getOrDefault("rasterOp", "").equals("maskPen");
         var width = number(brush, "width").filter(wide -> wide > 0 && wide <= 80);

@@ -1,11 +1,9 @@
 package notchbook.imaging.scan;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.opencv.core.Core;
-import org.opencv.core.CvType;
 import org.opencv.core.Mat;
 import org.opencv.core.Scalar;
 import org.opencv.imgproc.Imgproc;
@@ -24,9 +22,6 @@ final class Direction {
     /** A band is part of the small letters where it has at least this share of the line's fullest row. */
     private static final double SMALL_LETTERS = 0.55;
 
-    static final int FEWEST_LINES = 4;
-    private static final int LOWEST_LINE = 5;
-
     /** How much more must stand on one side of the small letters than on the other. */
     private static final double CLEARLY = 1.25;
 
@@ -35,8 +30,8 @@ final class Direction {
     /** Quarter turns to the right that put an evenly lit page upright; 0 when nothing tells. */
     static int quartersToUpright(Mat page) {
         var ink = ink(page);
-        var rows = profile(ink, 1);
-        var columns = profile(ink, 0);
+        var rows = InkRows.profile(ink, 1);
+        var columns = InkRows.profile(ink, 0);
         var isLying = changes(columns) > changes(rows);
         var quarters = upsideDown(isLying ? columns : rows).or(() -> LineEdges.upsideDown(ink, isLying));
         ink.release();
@@ -71,19 +66,6 @@ final class Direction {
         return ink;
     }
 
-    /** How much ink each row (1) or column (0) has, as a share. */
-    static double[] profile(Mat ink, int along) {
-        var sums = new Mat();
-        Core.reduce(ink, sums, along, Core.REDUCE_AVG, CvType.CV_64F);
-        var profile = new double[(int) sums.total()];
-        sums.get(0, 0, profile);
-        sums.release();
-        for (var i = 0; i < profile.length; i++) {
-            profile[i] /= 255;
-        }
-        return profile;
-    }
-
     /** How much the ink comes and goes from one row to the next but one. */
     private static double changes(double[] profile) {
         var sum = 0.0;
@@ -96,7 +78,7 @@ final class Direction {
     /** Whether the lines hang upside down; empty when too few lines tell it too little. */
     private static Optional<Boolean> upsideDown(double[] profile) {
         var lines = lines(profile);
-        if (lines.size() < FEWEST_LINES) {
+        if (lines.size() < InkRows.FEWEST_LINES) {
             return Optional.empty();
         }
         var before = 0.0;
@@ -121,30 +103,8 @@ final class Direction {
     }
 
     private static List<double[]> lines(double[] profile) {
-        return spans(profile).stream()
+        return InkRows.lines(profile).stream()
                 .map(span -> Arrays.copyOfRange(profile, span.from(), span.to()))
                 .toList();
-    }
-
-    /** The rows of a line of text, from its highest letter to below its lowest. */
-    record Span(int from, int to) {}
-
-    static List<Span> spans(double[] profile) {
-        var most = Arrays.stream(profile).sorted().toArray()[profile.length * 95 / 100];
-        var spans = new ArrayList<Span>();
-        var start = -1;
-        for (var i = 0; i <= profile.length; i++) {
-            var isInk = i < profile.length && profile[i] > 0.04 * most;
-            if (isInk && start < 0) {
-                start = i;
-            }
-            if (!isInk && start >= 0) {
-                if (i - start >= LOWEST_LINE && i - start < profile.length / 12) {
-                    spans.add(new Span(start, i));
-                }
-                start = -1;
-            }
-        }
-        return spans;
     }
 }

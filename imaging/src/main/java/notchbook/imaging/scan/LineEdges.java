@@ -20,13 +20,13 @@ final class LineEdges {
         var page = Direction.turned(ink, isLying ? 1 : 0);
         var lefts = new ArrayList<Integer>();
         var rights = new ArrayList<Integer>();
-        for (var line : Direction.spans(Direction.profile(page, 1))) {
-            var columns = Direction.profile(page.rowRange(line.from(), line.to()), 0);
+        for (var line : InkRows.lines(InkRows.profile(page, 1))) {
+            var columns = InkRows.profile(page.rowRange(line.from(), line.to()), 0);
             lefts.add(firstInk(columns));
             rights.add(lastInk(columns));
         }
         page.release();
-        if (lefts.size() < Direction.FEWEST_LINES) {
+        if (lefts.size() < InkRows.FEWEST_LINES) {
             return Optional.empty();
         }
         var left = spread(lefts);
