@@ -1,6 +1,5 @@
 package notchbook.app.handin;
 
-import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -15,9 +14,8 @@ import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Download;
 import notchbook.core.handin.Readiness;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -138,14 +136,6 @@ class HandInController {
     }
 
     private static ResponseEntity<byte[]> pdf(String title, byte[] content) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(title + ".pdf", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(content);
+        return Download.of(title, "pdf", MediaType.APPLICATION_PDF, content);
     }
 }

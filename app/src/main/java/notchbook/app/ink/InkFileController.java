@@ -1,18 +1,20 @@
-package notchbook.app.notebook;
+package notchbook.app.ink;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.util.UUID;
+import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryKind;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.ink.DrawingSvg;
 import notchbook.formats.ink.InkMl;
 import notchbook.formats.ink.InkMlReader;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -79,15 +81,7 @@ class InkFileController {
     }
 
     private static ResponseEntity<byte[]> file(Entry entry, String ending, MediaType type, String content) {
-        var name = entry.caption().isBlank() ? "drawing" : entry.caption().replaceAll("[^\\p{L}\\p{N} ._-]+", "-");
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name + "." + ending, UTF_8)
-                                .build()
-                                .toString())
-                .body(content.getBytes(UTF_8));
+        var name = entry.caption().isBlank() ? "drawing" : entry.caption();
+        return Download.of(name, ending, type, content.getBytes(UTF_8));
     }
 }

@@ -2,7 +2,6 @@ package notchbook.app.link;
 
 import java.io.IOException;
 import java.net.URI;
-import java.nio.file.Files;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.media.Incoming;
@@ -14,6 +13,7 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Job;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.SentFile;
 import notchbook.formats.link.PageCard;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -81,14 +81,11 @@ class CardFetching implements Job {
     /** The page's picture as a photo of the owner's; a picture that can't be had or read is done without. */
     private Optional<UUID> picture(Person owner, URI address) {
         try {
-            var file = Files.createTempFile("notchbook", "incoming");
-            try {
-                Files.write(file, web.picture(address).content());
-                return Optional.of(media.take(owner, Incoming.whole(clock.newId(), "picture.jpg", file)))
+            var content = web.picture(address).content();
+            try (var file = SentFile.of("picture.jpg", content)) {
+                return Optional.of(media.take(owner, Incoming.whole(clock.newId(), file.name(), file.path())))
                         .filter(item -> item.kind() == MediaKind.PHOTO)
                         .map(MediaItem::id);
-            } finally {
-                Files.delete(file);
             }
         } catch (IOException | Refusal noPicture) {
             return Optional.empty();

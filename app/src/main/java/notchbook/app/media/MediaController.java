@@ -3,11 +3,10 @@ package notchbook.app.media;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.time.Duration;
-import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.SentFile;
 import notchbook.formats.document.DocumentJson;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -51,15 +50,8 @@ class MediaController {
             @RequestPart MultipartFile file,
             @RequestParam(defaultValue = "false") boolean cutOff)
             throws IOException {
-        var incoming = Files.createTempFile("notchbook", "incoming");
-        try {
-            file.transferTo(incoming);
-            return MediaView.of(media.take(
-                    reader,
-                    new Incoming(
-                            id, Optional.ofNullable(file.getOriginalFilename()).orElse(""), incoming, cutOff)));
-        } finally {
-            Files.deleteIfExists(incoming);
+        try (var sent = SentFile.of(file)) {
+            return MediaView.of(media.take(reader, new Incoming(id, sent.name(), sent.path(), cutOff)));
         }
     }
 

@@ -2,9 +2,8 @@ package notchbook.app.notebook;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.util.Optional;
 import notchbook.app.people.Person;
+import notchbook.app.platform.SentFile;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.file.FileText;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,14 +30,9 @@ class FileTextController {
     @PostMapping(path = "/api/text-from-file", consumes = "multipart/form-data")
     FileTextView read(@AuthenticationPrincipal Person reader, @RequestPart MultipartFile file) throws IOException {
         reader.requireStudent();
-        var incoming = Files.createTempFile("notchbook", "incoming");
-        try {
-            file.transferTo(incoming);
-            var document = FileText.read(
-                    Optional.ofNullable(file.getOriginalFilename()).orElse(""), incoming);
+        try (var sent = SentFile.of(file)) {
+            var document = FileText.read(sent.name(), sent.path());
             return new FileTextView(mapper.readTree(DocumentJson.write(document)));
-        } finally {
-            Files.deleteIfExists(incoming);
         }
     }
 }

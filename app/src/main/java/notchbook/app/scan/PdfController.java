@@ -1,7 +1,6 @@
 package notchbook.app.scan;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
@@ -10,6 +9,7 @@ import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SentFile;
 import notchbook.formats.pdf.PdfPages;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,13 +57,10 @@ class PdfController {
         var file = requirePdf(reader, body.fileId());
         var name = file.name().replaceFirst("(?i)\\.pdf$", "") + " " + body.page() + ".jpg";
         drawing.acquireUninterruptibly();
-        var incoming = Files.createTempFile("notchbook", "incoming");
-        try {
-            Files.write(incoming, PdfPages.jpeg(media.place(file), body.page()));
-            media.take(reader, Incoming.whole(shot, name, incoming));
+        try (var drawn = SentFile.of(name, PdfPages.jpeg(media.place(file), body.page()))) {
+            media.take(reader, Incoming.whole(shot, drawn.name(), drawn.path()));
         } finally {
             drawing.release();
-            Files.delete(incoming);
         }
         scans.layWhole(reader, id, shot);
         return views.of(reader, scans.require(reader, id));

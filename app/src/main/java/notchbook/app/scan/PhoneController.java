@@ -1,10 +1,10 @@
 package notchbook.app.scan;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.util.UUID;
 import notchbook.app.media.Incoming;
 import notchbook.app.people.Person;
+import notchbook.app.platform.SentFile;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,12 +46,8 @@ class PhoneController {
             @RequestHeader(KEY) String key,
             @RequestPart MultipartFile file)
             throws IOException {
-        var incoming = Files.createTempFile("notchbook", "incoming");
-        try {
-            file.transferTo(incoming);
-            links.send(secret, key, Incoming.whole(photo, String.valueOf(file.getOriginalFilename()), incoming));
-        } finally {
-            Files.deleteIfExists(incoming);
+        try (var sent = SentFile.of(file)) {
+            links.send(secret, key, Incoming.whole(photo, sent.name(), sent.path()));
         }
     }
 }

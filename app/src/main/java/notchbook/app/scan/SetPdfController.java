@@ -1,15 +1,13 @@
 package notchbook.app.scan;
 
-import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
 import notchbook.formats.scan.PhotoSetPdf;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,14 +37,6 @@ class SetPdfController {
                 .map(page -> new PhotoSetPdf.Page(page.name(), media.fullContent(items.get(page.picture()))))
                 .toList();
         var name = entry.name().isBlank() ? "pages" : entry.name();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name.replaceAll("[^\\p{L}\\p{N} ._-]+", "-") + ".pdf", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(PhotoSetPdf.write(name, pages));
+        return Download.of(name, "pdf", MediaType.APPLICATION_PDF, PhotoSetPdf.write(name, pages));
     }
 }

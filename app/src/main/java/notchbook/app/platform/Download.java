@@ -1,0 +1,27 @@
+package notchbook.app.platform;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+
+/** Answers with a file that the browser saves and does not open. */
+public final class Download {
+    private Download() {}
+
+    /** {@code title} becomes its name, without the signs that some file systems don't allow. */
+    public static ResponseEntity<byte[]> of(String title, String ending, MediaType type, byte[] content) {
+        var name = title.replaceAll("[^\\p{L}\\p{N} ._-]+", "-") + "." + ending;
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, UTF_8)
+                                .build()
+                                .toString())
+                .body(content);
+    }
+}
