@@ -53,14 +53,26 @@ export const readFileText = (file: File): Promise<Api['FileTextView']> =>
 /** Sends an InkML file to be read as a drawing; nothing of it is kept there. */
 export const readFileInk = (file: File): Promise<Api['InkFileView']> => readFile('/api/ink-from-file', file);
 
-async function readFile<T>(path: string, file: File): Promise<T> {
-  const form = new FormData();
-  form.append('file', file, file.name);
-  const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const response = await fetch(path, { method: 'POST', body: form, headers });
-  const body = await response.json().catch(() => ({}));
-  if (!response.ok) throw problem(response.status, body);
-  return body;
+const readFile = <T>(path: string, file: File): Promise<T> =>
+  sendForm('POST', path, { blob: file, name: file.name });
+
+/** Sends a file as a form, the way that browsers send files. */
+export async function sendForm<T>(
+  method: 'POST' | 'PUT',
+  path: string,
+  { blob, name }: { blob: Blob; name: string },
+  headers: Record<string, string> = {},
+): Promise<T> {
+  const body = new FormData();
+  body.append('file', blob, name);
+  const response = await fetch(path, {
+    method,
+    body,
+    headers: { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN'), ...headers },
+  });
+  const answer = await response.json().catch(() => ({}));
+  if (!response.ok) throw problem(response.status, answer);
+  return answer;
 }
 
 /** Sends something that was kept on the device as a request. */

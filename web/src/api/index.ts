@@ -1,12 +1,2 @@
-export {
-  type Api,
-  api,
-  cookie,
-  Problem,
-  problem,
-  readFileInk,
-  readFileText,
-  sendAct,
-  unwrap,
-} from './client';
+export { type Api, api, Problem, readFileInk, readFileText, sendAct, sendForm, unwrap } from './client';
 export { type Outgoing, sendFile } from './sendFile';

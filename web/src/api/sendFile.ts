@@ -1,6 +1,6 @@
 import { DetailedError, Upload } from 'tus-js-client';
 import type { Api } from './client';
-import { api, cookie, problem, unwrap } from './client';
+import { api, cookie, problem, sendForm, unwrap } from './client';
 
 export type Outgoing = { id: string; blob: Blob; name: string; isCutOff?: boolean };
 
@@ -18,15 +18,8 @@ export function sendFile(
   return file.blob.size <= IN_ONE_REQUEST ? sendWhole(file) : sendInParts(file, onProgress);
 }
 
-async function sendWhole({ id, blob, name, isCutOff = false }: Outgoing): Promise<Api['MediaView']> {
-  const form = new FormData();
-  form.append('file', blob, name);
-  const headers = { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const response = await fetch(`/api/media/${id}?cutOff=${isCutOff}`, { method: 'PUT', body: form, headers });
-  const body = await response.json().catch(() => ({}));
-  if (!response.ok) throw problem(response.status, body);
-  return body;
-}
+const sendWhole = ({ id, isCutOff = false, ...file }: Outgoing): Promise<Api['MediaView']> =>
+  sendForm('PUT', `/api/media/${id}?cutOff=${isCutOff}`, file);
 
 /** In parts (the tus protocol): after a break, even in another visit, it goes on where the server's copy ends. */
 async function sendInParts(

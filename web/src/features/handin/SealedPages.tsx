@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
 import { FileCard } from '../file';
+import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
 import {
   addressOf,
@@ -9,13 +10,11 @@ import {
   columns,
   entriesIn,
   fileName,
-  type InkDrawing,
-  InkView,
   SoundPlayer,
   SPANS,
   type Zone,
 } from '../notebook';
-import { isSet, PhotoSetView, pagesOf, picturesOf } from '../scan';
+import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 
 type Props = {
@@ -100,19 +99,12 @@ function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
   if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
   if (!entry.media) return null;
   if (entry.kind === 'FILE') return <FileCard name={fileName(entry.content)} media={entry.media} />;
-  if (entry.kind === 'PHOTO' && isSet(entry.content))
-    return <PhotoSetView pictures={picturesOf(pagesOf(entry), entry.pictures)} title={entry.caption} />;
   if (entry.kind === 'PHOTO')
     return (
-      <a href={`/api/media/${entry.media.id}`} target="_blank" rel="noreferrer">
-        <img
-          src={`/api/media/${entry.media.id}/screen`}
-          alt={entry.caption || 'Photo without a caption'}
-          width={entry.media.width}
-          height={entry.media.height}
-          className="h-auto max-h-[560px] w-full rounded-md object-contain"
-        />
-      </a>
+      <PhotoSetView
+        pictures={picturesOf(pagesOf(entry), [entry.media, ...entry.pictures])}
+        title={entry.caption}
+      />
     );
   return (
     <SoundPlayer

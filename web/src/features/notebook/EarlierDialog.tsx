@@ -1,9 +1,8 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Dialog, Empty, moment, Trouble } from '../../ui';
+import { type InkDrawing, InkView } from '../ink';
 import { ProseView } from '../text';
-import { InkView } from './InkView';
-import type { InkDrawing } from './ink';
 import type { Shown } from './shown';
 
 const earlierQuery = (id: string) =>

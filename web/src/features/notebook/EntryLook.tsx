@@ -1,11 +1,10 @@
 import type { Api } from '../../api';
 import { FileCard } from '../file';
+import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
-import { isSet, PhotoSetView, pagesOf, picturesOf } from '../scan';
+import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 import { addressOf, fileName } from './entryName';
-import { InkView } from './InkView';
-import type { InkDrawing } from './ink';
 import { SoundPlayer } from './RecordingEntry';
 
 /** An entry to be looked at and not changed. */
@@ -15,15 +14,8 @@ export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
     <div className="mb-3">
       {entry.kind === 'TYPED' && <ProseView content={entry.content} />}
       {entry.kind === 'INK' && <InkView drawing={entry.content as InkDrawing} title={caption} />}
-      {entry.kind === 'PHOTO' && isSet(entry.content) && (
-        <PhotoSetView pictures={picturesOf(pagesOf(entry), entry.pictures)} title={caption} />
-      )}
-      {entry.kind === 'PHOTO' && !isSet(entry.content) && media && (
-        <img
-          src={`/api/media/${media.id}/screen`}
-          alt={caption || 'Photo without a caption'}
-          className="max-h-72 rounded-md object-contain"
-        />
+      {entry.kind === 'PHOTO' && media && (
+        <PhotoSetView pictures={picturesOf(pagesOf(entry), [media, ...entry.pictures])} title={caption} />
       )}
       {entry.kind === 'RECORDING' && media && (
         <SoundPlayer

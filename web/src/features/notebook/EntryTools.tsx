@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { Api } from '../../api';
 import { Button, evidenceOf, Menu, MenuItem, offerUndo, Shape } from '../../ui';
+import { InkMenu } from '../ink';
 import { isOf, type Marking } from '../mark';
 import { startDrag } from './dragging';
 import { EarlierDialog } from './EarlierDialog';
-import { InkMenu } from './InkMenu';
 import { PdfPagesButton } from './PdfPagesButton';
 import { PhotoMenu } from './PhotoMenu';
 import type { Shown } from './shown';

@@ -14,11 +14,10 @@ import {
   plural,
   Shape,
 } from '../../ui';
+import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
 import { documentText } from '../text';
 import { addressOf, fileName } from './entryName';
-import { InkView } from './InkView';
-import type { InkDrawing } from './ink';
 import { NeedleFilter } from './NeedleFilter';
 import { NotchPicker } from './NotchPicker';
 import { contentsQuery, editionQuery, type NeedleWish, needleQuery } from './queries';

@@ -1,44 +1,17 @@
-import { useState } from 'react';
 import type { Api } from '../../api';
-import { LargeView } from '../scan';
+import { PhotoSetView } from '../scan';
 import { useMediaUrl } from './useMediaUrl';
 
 type Props = { media: Api['MediaView'] | undefined; mediaId: string | undefined; caption: string };
 
-/** A photo by itself; a click shows the full picture. */
+/** A photo by itself, which may be on this device only; a set of one. */
 export function PhotoEntry({ media, mediaId, caption }: Props) {
-  const url = useMediaUrl(mediaId, !!media, '/screen');
-  const [isLarge, setLarge] = useState(false);
+  const small = useMediaUrl(mediaId, !!media, '/screen');
+  const full = useMediaUrl(mediaId, !!media);
   return (
-    <>
-      <button
-        type="button"
-        className="block w-full"
-        onClick={() => setLarge(true)}
-        aria-label={`Show “${caption || 'photo'}” large`}
-      >
-        <img
-          src={url}
-          alt={caption || 'Photo without a caption'}
-          width={media?.width}
-          height={media?.height}
-          className="block h-auto max-h-[560px] w-full rounded-md bg-wash object-contain"
-        />
-      </button>
-      {isLarge && (
-        <LargeView
-          pictures={[
-            {
-              small: url ?? '',
-              full: media ? `/api/media/${media.id}` : (url ?? ''),
-              name: caption || 'Photo',
-            },
-          ]}
-          start={0}
-          title=""
-          onClose={() => setLarge(false)}
-        />
-      )}
-    </>
+    <PhotoSetView
+      pictures={[{ small, full, width: media?.width, height: media?.height, name: '' }]}
+      title={caption}
+    />
   );
 }

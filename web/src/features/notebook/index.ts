@@ -3,8 +3,6 @@ export { ContentsPanel } from './ContentsPanel';
 export { addressOf, fileName } from './entryName';
 export { GoToEntry } from './GoToEntry';
 export { GoToPage } from './GoToPage';
-export { InkView } from './InkView';
-export type { InkDrawing } from './ink';
 export { NeedleScreen } from './NeedleScreen';
 export { NewNotebookScreen } from './NewNotebookScreen';
 export { NotebookScreen } from './NotebookScreen';

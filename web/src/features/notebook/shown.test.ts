@@ -2,7 +2,6 @@ import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import type { Change } from '../../device';
 import { documentText } from '../text';
-import { type InkStroke, without } from './ink';
 import { shownEntries } from './shown';
 
 const entry = (id: string, caption: string) =>
@@ -32,10 +31,4 @@ test('takes the words out of a document, a line for each block', () => {
     { type: 'bulletList', content: [item] },
   ];
   expect(documentText({ type: 'doc', content })).toBe('Echo\nwall\n');
-});
-
-test('erases only the strokes that are touched', () => {
-  const stroke = (y: number) =>
-    ({ tool: 'pen', colour: '#000000', width: 4, points: [[10, y, 0.5, 0]] }) as InkStroke;
-  expect(without([stroke(10), stroke(50)], 12, 14, 8)).toEqual([stroke(50)]);
 });

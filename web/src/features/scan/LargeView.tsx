@@ -33,7 +33,7 @@ export function LargeView({ pictures, start, title, onClose, onTurn }: Props) {
   };
   if (!picture) return null;
   return (
-    <Dialog title={pictureName(picture, at, title) || 'Photo'} onClose={onClose} wide>
+    <Dialog title={pictureName(pictures, at, title)} onClose={onClose} wide>
       {/* biome-ignore lint/a11y/noStaticElementInteractions: keys of the buttons inside */}
       <div onKeyDown={press}>
         <div className="mb-2 flex flex-wrap items-center gap-2">
@@ -65,7 +65,7 @@ export function LargeView({ pictures, start, title, onClose, onTurn }: Props) {
         >
           <img
             src={picture.full}
-            alt={pictureName(picture, at, title) || 'Photo without a caption'}
+            alt={pictureName(pictures, at, title)}
             className={zoom === 0 ? 'mx-auto max-h-[72vh] max-w-full object-contain' : 'max-w-none'}
             style={zoom === 0 ? undefined : { width: `${100 * (ZOOMS[zoom] ?? 1)}%` }}
           />

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { cookie, problem } from '../../api';
+import { api, sendForm, unwrap } from '../../api';
 import { Button, clockTime, Heading, plural, Trouble } from '../../ui';
 
 const KEY = 'notchbook.phone';
@@ -13,28 +13,17 @@ function phoneKey(): string {
   return kept;
 }
 
-type OnBench = { page: string; photos: number; until: string };
+const header = () => ({ 'Phone-Key': phoneKey() });
 
-async function ask(path: string, init: RequestInit = {}) {
-  const headers = { 'Phone-Key': phoneKey(), 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const response = await fetch(`/api/phone/${path}`, { ...init, headers });
-  const body = await response.json().catch(() => ({}));
-  if (!response.ok) throw problem(response.status, body);
-  return body;
-}
-
-function send(secret: string, file: File) {
-  const form = new FormData();
-  form.append('file', file, file.name);
-  return ask(`${secret}/photos/${newId()}`, { method: 'PUT', body: form });
-}
+const send = (secret: string, file: File) =>
+  sendForm('PUT', `/api/phone/${secret}/photos/${newId()}`, { blob: file, name: file.name }, header());
 
 /** What a phone shows that opened a bench's link: nothing but a camera for that bench. */
 export function PhoneScreen({ secret }: { secret: string }) {
   const queries = useQueryClient();
   const bench = useQuery({
     queryKey: ['phone', secret],
-    queryFn: (): Promise<OnBench> => ask(secret),
+    queryFn: () => unwrap(api.GET('/api/phone/{secret}', { params: { path: { secret }, header: header() } })),
     retry: false,
     gcTime: 0,
   });

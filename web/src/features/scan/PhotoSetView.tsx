@@ -29,11 +29,11 @@ export function PhotoSetView({ pictures, title, tools }: Props) {
         type="button"
         className="block w-full"
         onClick={() => setLarge(true)}
-        aria-label={`Show ${pictureName(picture, at, title)} large`}
+        aria-label={`Show “${pictureName(pictures, at, title)}” large`}
       >
         <img
           src={picture.small}
-          alt={pictureName(picture, at, title)}
+          alt={pictureName(pictures, at, title)}
           width={picture.width}
           height={picture.height}
           className="block h-auto max-h-[560px] w-full rounded-md bg-wash object-contain"
@@ -49,7 +49,7 @@ export function PhotoSetView({ pictures, title, tools }: Props) {
               <button
                 type="button"
                 aria-current={i === at}
-                aria-label={pictureName(one, i, title)}
+                aria-label={pictureName(pictures, i, title)}
                 onClick={() => setAt(i)}
                 className={`block w-16 rounded-sm border-2 ${i === at ? 'border-petrol' : 'border-transparent hover:border-line'}`}
               >

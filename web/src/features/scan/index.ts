@@ -1,5 +1,4 @@
 export { BenchesWaiting } from './BenchesWaiting';
-export { LargeView } from './LargeView';
 export { PhoneScreen } from './PhoneScreen';
 export { PhotoSetView } from './PhotoSetView';
 export { contentOf, isSet, pagesOf, type SetPage } from './photoSet';

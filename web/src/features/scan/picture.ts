@@ -1,8 +1,8 @@
 import type { Api } from '../../api';
 import type { SetPage } from './photoSet';
 
-/** A picture to look at: its addresses for the page and in full, its size in px, and its name. */
-export type Picture = { small: string; full: string; width?: number; height?: number; name: string };
+/** A picture to look at: its addresses for the page and in full (none while the device looks it up), its size in px, its name. */
+export type Picture = { small?: string; full?: string; width?: number; height?: number; name: string };
 
 /** The pictures of a set's pages, in their sizes where the server has told them. */
 export const picturesOf = (pages: readonly SetPage[], known: readonly Api['MediaView'][]): Picture[] =>
@@ -17,5 +17,10 @@ export const picturesOf = (pages: readonly SetPage[], known: readonly Api['Media
     };
   });
 
-export const pictureName = (picture: Picture, at: number, title: string) =>
-  picture.name || (title ? `“${title}”, page ${at + 1}` : `page ${at + 1}`);
+/** What a picture is called among those it stands with. */
+export function pictureName(pictures: readonly Picture[], at: number, title: string): string {
+  const name = pictures[at]?.name;
+  if (name) return name;
+  if (pictures.length === 1) return title || 'Photo without a caption';
+  return title ? `${title}, page ${at + 1}` : `Page ${at + 1}`;
+}

@@ -1,18 +1,18 @@
 import { Button } from '../../ui';
-import { COLOURS, type InkLook, type InkTool, type InkTools as Tools, WIDTHS } from './inkTools';
+import { COLOURS, type InkLook, type InkTool, type InkTools, WIDTHS } from './tools';
 
 const NAMES = { pen: 'Pen', highlighter: 'Highlighter', eraser: 'Eraser' } as const;
 
 type Props = {
-  tools: Tools;
-  onTools: (tools: Tools) => void;
+  tools: InkTools;
+  onTools: (tools: InkTools) => void;
   undo?: () => void;
   redo?: () => void;
   isPenOnly: boolean;
 };
 
 /** What there is to draw with. */
-export function InkTools({ tools, onTools, undo, redo, isPenOnly }: Props) {
+export function InkToolbar({ tools, onTools, undo, redo, isPenOnly }: Props) {
   const { tool } = tools;
   return (
     <div className="no-print mt-1.5 flex flex-wrap items-center gap-1.5" role="toolbar" aria-label="Ink">

@@ -37,3 +37,9 @@ test('draws a stroke as one closed path and a stroke of nothing as nothing', () 
 test('keeps a hundredth of a pixel and no more', () => {
   expect([1.005, 12.3456, -0.001].map(short)).toEqual([1, 12.35, -0]);
 });
+
+test('erases only the strokes that are touched', () => {
+  const stroke = (y: number) =>
+    ({ tool: 'pen', colour: '#000000', width: 4, points: [[10, y, 0.5, 0]] }) as InkStroke;
+  expect(without([stroke(10), stroke(50)], 12, 14, 8)).toEqual([stroke(50)]);
+});

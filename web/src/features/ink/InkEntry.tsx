@@ -1,8 +1,8 @@
 import { type PointerEvent, useRef, useState } from 'react';
-import { InkTools } from './InkTools';
+import { InkToolbar } from './InkToolbar';
 import { InkView, StrokeShape, Strokes } from './InkView';
 import { type InkDrawing, type InkStroke, type Sample, short, without } from './ink';
-import { isPenKnown, keepTools, keptTools, notePen } from './inkTools';
+import { isPenKnown, keepTools, keptTools, notePen } from './tools';
 import { useInkHistory } from './useInkHistory';
 
 const ERASER_REACH = 8;
@@ -99,7 +99,7 @@ function InkSurface({ start, onChange }: { start: InkDrawing; onChange: (content
         <Strokes strokes={strokes} />
         {current && <StrokeShape stroke={{ ...current, points: [...current.points, ...ahead] }} />}
       </svg>
-      <InkTools
+      <InkToolbar
         tools={tools}
         onTools={(next) => setTools(keepTools(next))}
         undo={undo}
