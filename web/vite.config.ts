@@ -59,6 +59,7 @@ export default defineConfig({
     environment: 'jsdom',
     setupFiles: ['src/test/setup.ts'],
     pool: 'threads',
+    testTimeout: 30_000,
     maxWorkers: 2,
     projects: [
       // The editor and the PDF reader take seconds to load: once for each worker is enough.

@@ -19,6 +19,7 @@ import {
   NotebookScreen,
   PageScreen,
   SectionScreen,
+  UnfiledScreen,
 } from './features/notebook';
 import { SheetScreen, SheetsScreen } from './features/reflection';
 import { ScanScreen } from './features/scan';
@@ -44,6 +45,7 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/marks', element: <MarksScreen /> },
       { path: '/marks', element: <MarksScreen /> },
       { path: '/n/:notebook/needle', element: <NeedleScreen /> },
+      { path: '/n/:notebook/unfiled', element: <UnfiledScreen /> },
       { path: '/n/:notebook/coverage', element: <CoverageScreen /> },
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },

@@ -51,6 +51,36 @@ test('sends what is typed while a large file is on its way, and says how far tha
   expect(outbox.snapshot()).toMatchObject({ waiting: new Map(), sending: undefined });
 });
 
+test('sends what became ready while something else was on its way', async () => {
+  let answer = () => {};
+  put.mockImplementationOnce(async (_, { params, body }) => {
+    await new Promise<void>((resolve) => {
+      answer = resolve;
+    });
+    return { data: { ...body, id: params.path.id, version: 1, notches: [] }, response: new Response() };
+  });
+  await attach();
+  await vi.waitFor(() => expect(sendFile).toHaveBeenCalled(), MILLIS);
+  outbox.keep(TYPED);
+  await vi.waitFor(() => expect(sentIds()).toEqual(['typed']), MILLIS);
+  arrive();
+  await vi.waitFor(async () =>
+    expect(await outbox.file(sendFile.mock.calls[0]?.[0].id ?? '')).toBeUndefined(),
+  );
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  answer();
+  await vi.waitFor(() => expect(sentIds()).toEqual(['typed', 'file']), MILLIS);
+});
+
+test('carries a file that came while another was on its way', async () => {
+  await attach();
+  await vi.waitFor(() => expect(sendFile).toHaveBeenCalledTimes(1), MILLIS);
+  await outbox.keepWithFile({ ...FILE, id: 'second' }, { name: 'waves.raw', blob: new Blob(['y']) });
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  arrive();
+  await vi.waitFor(() => expect(sendFile).toHaveBeenCalledTimes(2), MILLIS);
+});
+
 test('does nothing to an entry before it is there', async () => {
   await attach();
   await outbox.act({ pageId: 'p1', method: 'PUT', path: '/api/entries/file/notches/a' });

@@ -39,6 +39,9 @@ export class Outbox {
   private telling?: ReturnType<typeof setTimeout>;
   private isSending = false;
   private isCarrying = false;
+  /** Something was wanted of a sender or a carrier that was at work, and may have come too late for it. */
+  private isSendWanted = false;
+  private isCarryWanted = false;
   private readonly tab = `tab-${newId()}`;
 
   constructor(
@@ -161,8 +164,12 @@ export class Outbox {
 
   /** Sends what waits, one entry after the other; called again when the network or the server is back. */
   async send(): Promise<void> {
-    if (this.isSending) return;
+    if (this.isSending) {
+      this.isSendWanted = true;
+      return;
+    }
     this.isSending = true;
+    this.isSendWanted = false;
     this.carryFiles();
     try {
       const carried = new Set(await this.store.files.toCollection().primaryKeys());
@@ -177,6 +184,7 @@ export class Outbox {
       this.sendSoon(RETRY_MILLIS);
     } finally {
       this.isSending = false;
+      if (this.isSendWanted) this.sendSoon(0);
     }
   }
 
@@ -195,8 +203,12 @@ export class Outbox {
 
   /** Files go beside everything else, one after the other: what is typed meanwhile does not wait for them. */
   private async carryFiles(): Promise<void> {
-    if (this.isCarrying) return;
+    if (this.isCarrying) {
+      this.isCarryWanted = true;
+      return;
+    }
     this.isCarrying = true;
+    this.isCarryWanted = false;
     try {
       for (const change of [...this.state.waiting.values()])
         await this.carryFile(change.mediaId, (error) => this.refuse(change, error));
@@ -208,6 +220,7 @@ export class Outbox {
     } finally {
       this.isCarrying = false;
       this.set({ sending: undefined });
+      if (this.isCarryWanted && !this.state.isOffline) this.carryFiles();
     }
   }
 

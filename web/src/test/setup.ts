@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach } from 'vitest';
 import { server } from './server';
 
@@ -22,6 +22,9 @@ HTMLDialogElement.prototype.close ??= function close(this: HTMLDialogElement) {
   this.open = false;
   this.dispatchEvent(new Event('close'));
 };
+
+// A machine that does three other things may need this long; one that does not never waits.
+configure({ asyncUtilTimeout: 5_000 });
 
 afterEach(() => {
   cleanup();

@@ -1,16 +1,18 @@
 import { type ReactNode, useEffect, useId, useRef } from 'react';
 
+const WIDTHS = { narrow: 'max-w-md', wide: 'max-w-4xl', full: 'max-w-[1240px]' };
+
 /** A modal dialog: the browser's own, so that focus stays inside, Escape closes it and focus goes back. */
 export function Dialog({
   title,
   onClose,
   children,
-  wide,
+  size = 'narrow',
 }: {
   title: string;
   onClose: () => void;
   children: ReactNode;
-  wide?: boolean;
+  size?: keyof typeof WIDTHS;
 }) {
   const ref = useRef<HTMLDialogElement>(null);
   const heading = useId();
@@ -24,7 +26,7 @@ export function Dialog({
       ref={ref}
       aria-labelledby={heading}
       onClose={onClose}
-      className={`max-h-[92vh] w-[calc(100vw-1.5rem)] overflow-auto rounded-lg p-5 shadow-xl ${wide ? 'max-w-4xl' : 'max-w-md'}`}
+      className={`max-h-[92vh] w-[calc(100vw-1.5rem)] overflow-auto rounded-lg p-5 shadow-xl ${WIDTHS[size]}`}
     >
       <div className="mb-3 flex items-start justify-between gap-4">
         <h2 id={heading} className="text-[19px]">

@@ -27,7 +27,7 @@ export function FileDialog({ onFiles, onText, onClose }: Props) {
   };
   if (read.data)
     return (
-      <Dialog title="A file as typed text" onClose={onClose} wide>
+      <Dialog title="A file as typed text" onClose={onClose} size="wide">
         <div className="mb-3 max-h-[45vh] overflow-auto rounded-md border border-line p-3">
           <ProseView content={read.data.content} />
         </div>

@@ -28,7 +28,7 @@ export function FindBox({ onClose }: { onClose: () => void }) {
     if (key === 'Enter') open(hits[marked]);
   };
   return (
-    <Dialog title="Find" onClose={onClose} wide>
+    <Dialog title="Find" onClose={onClose} size="wide">
       <input
         aria-label="What to find"
         placeholder="Words, a code, or a phrase in quotation marks"

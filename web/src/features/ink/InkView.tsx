@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import { type InkDrawing, type InkStroke, strokePath } from './ink';
+import type { InkDrawing, InkStroke } from './ink';
+import { pathOf } from './live';
 
 /** A drawing as it is kept, at the width that it is given. */
 export function InkView({ drawing, title }: { drawing: InkDrawing; title: string }) {
@@ -10,17 +11,24 @@ export function InkView({ drawing, title }: { drawing: InkDrawing; title: string
       role="img"
       aria-label={title || 'Drawing'}
     >
-      <Strokes strokes={drawing.strokes} />
+      {drawing.strokes.map((stroke, i) => (
+        <StrokeShape key={i} stroke={stroke} />
+      ))}
     </svg>
   );
 }
 
-export const Strokes = memo(function Strokes({ strokes }: { strokes: readonly InkStroke[] }) {
-  return strokes.map((stroke, i) => <StrokeShape key={i} stroke={stroke} />);
-});
+const HIGHLIGHTER = 0.6;
 
 export const StrokeShape = memo(function StrokeShape({ stroke }: { stroke: InkStroke }) {
+  const isHighlighter = stroke.tool === 'highlighter';
   return (
-    <path d={strokePath(stroke)} fill={stroke.colour} fillOpacity={stroke.tool === 'highlighter' ? 0.4 : 1} />
+    <path
+      d={pathOf(stroke)}
+      fill={stroke.colour}
+      fillOpacity={isHighlighter ? HIGHLIGHTER : 1}
+      // What is under a highlighter is read through it.
+      className={isHighlighter ? 'mix-blend-multiply' : undefined}
+    />
   );
 });

@@ -1,4 +1,4 @@
-export { InkEntry } from './InkEntry';
 export { InkMenu } from './InkMenu';
-export { InkView } from './InkView';
-export type { InkDrawing } from './ink';
+export { InkView, StrokeShape } from './InkView';
+export { type InkDrawing, type InkStroke, type Sample, short } from './ink';
+export { type Bounds, boundsOf, cutBy, isHeldBy, isNear, isTouchedBy, pathOf, settled, shaped } from './live';

@@ -6,6 +6,7 @@ import {
   Question,
   Scissors,
   Trash,
+  Tray,
 } from '@phosphor-icons/react';
 import { useQuery } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
@@ -42,6 +43,7 @@ export function ContentsPanel({ onGo }: { onGo: () => void }) {
           <hr className="mx-3 my-3 border-line" />
           <Way to={`/n/${notebook.id}/coverage`} icon={<ChartBar />} name="Coverage" />
           <Way to={`/n/${notebook.id}/needle`} icon={<Scissors />} name="Needle" />
+          <Way to={`/n/${notebook.id}/unfiled`} icon={<Tray />} name="Unfiled work" />
           <Way to={`/n/${notebook.id}/marks`} icon={<Question />} name="Marks" />
           <Way to={`/n/${notebook.id}/reflections`} icon={<ArrowBendUpLeft />} name="Weekly reflections" />
           <Way to="/collections" icon={<Books />} name="Collections" />

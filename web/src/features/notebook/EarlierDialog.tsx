@@ -19,7 +19,7 @@ type Props = { entry: Shown; onBack: (earlier: Earlier) => void; onClose: () => 
 export function EarlierDialog({ entry, onBack, onClose }: Props) {
   const { data, error } = useQuery(earlierQuery(entry.id));
   return (
-    <Dialog title="Earlier versions" onClose={onClose} wide>
+    <Dialog title="Earlier versions" onClose={onClose} size="wide">
       <Trouble>{error?.message}</Trouble>
       {data?.length === 0 && (
         <Empty>None yet. One is kept whenever you go on with this entry after a while.</Empty>

@@ -11,10 +11,10 @@ import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { evidenceOf, KIND_NAMES, percent } from '../../ui';
 import { FileCard } from '../file';
-import { InkEntry } from '../ink';
+import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
-import { isSet } from '../scan';
+import type { Spot } from '../scan';
 import { TypedEntry } from '../text';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
@@ -37,6 +37,7 @@ export type OnPage = {
   remarks: Api['RemarkView'][];
   ownWords: Api['OwnWordsView'][];
   besides: ReadonlySet<string>;
+  spots: Spot[];
 } & Does;
 
 /** What entries ask of their page. */
@@ -166,6 +167,7 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
     entry,
     marking: page.marking,
     besides: page.besides,
+    spots: page.spots,
     onOpen: page.onOpenMark,
     onBeside: isNarrow ? undefined : page.onBeside,
   });
@@ -187,10 +189,10 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
   if (entry.kind === 'INK')
     return <InkEntry content={entry.content} isChosen={isChosen} onChange={keep} caption={entry.caption} />;
   if (entry.kind === 'PHOTO')
-    return isSet(entry.content) ? (
-      <SetEntry entry={entry} acts={acts} isChosen={isChosen} />
+    return entry.media ? (
+      <SetEntry entry={entry} acts={acts} marking={page.marking} isChosen={isChosen} />
     ) : (
-      <PhotoEntry media={entry.media} mediaId={entry.mediaId} caption={entry.caption} />
+      <PhotoEntry mediaId={entry.mediaId} caption={entry.caption} />
     );
   if (entry.kind === 'FILE')
     return (

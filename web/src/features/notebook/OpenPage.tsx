@@ -8,7 +8,7 @@ import { FileDialog } from '../file';
 import { LinkDialog } from '../link';
 import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
-import { useOpenBench } from '../scan';
+import { type Spot, spotsOf, useOpenBench } from '../scan';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
@@ -124,6 +124,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
 
   const besideIds = entries.flatMap((one) => one.beside ?? []).join(' ');
   const besides = useMemo(() => new Set(besideIds.split(' ')), [besideIds]);
+  const spotList = JSON.stringify(spotsOf(entries));
+  const spots = useMemo(() => JSON.parse(spotList) as Spot[], [spotList]);
   const does = useStable({
     onChoose: choose,
     onNotch: (wished: string) => {
@@ -136,8 +138,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),
   } satisfies Does);
   const onPage: OnPage = useMemo(
-    () => ({ pattern, acts, marking, points, remarks, ownWords, besides, ...does }),
-    [pattern, acts, marking, points, remarks, ownWords, besides, does],
+    () => ({ pattern, acts, marking, points, remarks, ownWords, besides, spots, ...does }),
+    [pattern, acts, marking, points, remarks, ownWords, besides, spots, does],
   );
   /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
   const take = (data: DataTransfer, where: string, before?: string): boolean => {
@@ -200,6 +202,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
           remarks={remarks}
           marking={marking}
           onOpenMark={setOpenMark}
+          chosen={entries.find((one) => one.id === chosen)}
+          acts={acts}
         />
       )}
       {asking === 'photo' && (

@@ -3,8 +3,10 @@ import type { Api } from '../../api';
 import { dayName, evidenceOf, moment, Shape } from '../../ui';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
 import { BenchesWaiting } from '../scan';
+import { PerhapsAbout } from '../suggest';
 import { markedWords } from './markedWords';
 import type { Shown } from './shown';
+import type { PageActs } from './usePageActs';
 
 type Props = {
   page: Api['PageView'];
@@ -13,10 +15,12 @@ type Props = {
   remarks: Api['RemarkView'][];
   marking: Marking;
   onOpenMark: (mark: Mark) => void;
+  chosen: Shown | undefined;
+  acts: PageActs;
 };
 
 /** Beside the page: its points with the shapes of their evidence, and what the teacher said. */
-export function PagePoints({ page, entries, points, remarks, marking, onOpenMark }: Props) {
+export function PagePoints({ page, entries, points, remarks, marking, onOpenMark, chosen, acts }: Props) {
   const notched = points.filter((point) => entries.some((entry) => entry.notches.includes(point.id)));
   return (
     <aside aria-label="About this page" className="xl:pt-1">
@@ -46,6 +50,14 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
           </li>
         ))}
       </ul>
+      {chosen && (
+        <PerhapsAbout
+          key={chosen.id}
+          entry={chosen}
+          words={chosen.caption + JSON.stringify(chosen.content).length}
+          onNotch={(point) => acts.toggleNotch(chosen, point)}
+        />
+      )}
       <BenchesWaiting page={page} />
       <StillOpen entries={entries} marking={marking} onOpen={onOpenMark} />
       {remarks.length > 0 && (

@@ -38,7 +38,7 @@ export function PatternDialog({ page, onClose }: { page: Api['PageView']; onClos
       unwrap(api.PUT('/api/patterns/{id}', { params: { path: { id: newId() } }, body: pattern })),
     );
   return (
-    <Dialog title="Pattern and paper" onClose={onClose} wide>
+    <Dialog title="Pattern and paper" onClose={onClose} size="wide">
       <p className="mb-2 text-soft">
         Whatever is on the page stays, and goes back to its place when its pattern comes back.
       </p>

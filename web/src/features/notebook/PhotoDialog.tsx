@@ -1,5 +1,5 @@
 import { Button, Dialog, Trouble } from '../../ui';
-import { useCamera } from '../scan';
+import { PHOTOS, useCamera } from '../scan';
 
 type Props = {
   onClose: () => void;
@@ -38,7 +38,7 @@ export function PhotoDialog({ onClose, onPhoto, onScan }: Props) {
           Choose pictures
           <input
             type="file"
-            accept="image/jpeg,image/png,image/webp"
+            accept={PHOTOS}
             multiple
             className="sr-only"
             onChange={(event) => choose(event.target.files)}

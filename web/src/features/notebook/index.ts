@@ -11,4 +11,5 @@ export { contentsQuery, editionQuery, notebooksQuery, useNotebook } from './quer
 export { SoundPlayer } from './RecordingEntry';
 export { SectionScreen } from './SectionScreen';
 export { SPANS } from './spans';
+export { UnfiledScreen } from './UnfiledScreen';
 export { arranged, columns, entriesIn, type Zone } from './zones';

@@ -1,4 +1,5 @@
 import type { Mark } from '../mark';
+import { spotsOf } from '../scan';
 import { passageText } from '../text';
 import { entryName } from './entryName';
 import type { Shown } from './shown';
@@ -7,6 +8,7 @@ import type { Shown } from './shown';
 export function markedWords(mark: Mark, entries: Shown[]): string {
   const entry = entries.find((one) => one.id === mark.entryId);
   if (!entry) return '';
-  const passage = mark.passage ? passageText(entry.content, mark.passage) : '';
-  return passage || entryName(entry) || 'This entry';
+  const spot = spotsOf([entry]).find(({ id }) => id === mark.passage);
+  const passage = mark.passage && !spot ? passageText(entry.content, mark.passage) : '';
+  return spot?.name || passage || entryName(entry) || 'This entry';
 }

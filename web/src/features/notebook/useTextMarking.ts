@@ -1,5 +1,6 @@
 import { useMemo, useRef } from 'react';
 import { type Choice, choiceOf, isOpen, type Mark, type Marking, signElement, stateOf } from '../mark';
+import type { Spot } from '../scan';
 import type { TextMarking } from '../text';
 import type { Shown } from './shown';
 
@@ -8,6 +9,7 @@ type Wants = {
   marking: Marking;
   /** The passages that a note of this page stands beside. */
   besides: ReadonlySet<string>;
+  spots: Spot[];
   onOpen: (mark: Mark) => void;
   onBeside?: (passage: string) => void;
 };
@@ -15,7 +17,7 @@ type Wants = {
 const idOf = (choice: Choice) => choice.own?.id ?? choice.kind;
 
 /** The marks of an entry as its text shows and sets them. */
-export function useTextMarking({ entry, marking, besides, onOpen, onBeside }: Wants): TextMarking {
+export function useTextMarking({ entry, marking, besides, spots, onOpen, onBeside }: Wants): TextMarking {
   const { marks, choices, toggle } = marking;
   const latest = useRef(onOpen);
   latest.current = onOpen;
@@ -43,6 +45,7 @@ export function useTextMarking({ entry, marking, besides, onOpen, onBeside }: Wa
   return {
     choices: choices.map((choice) => ({ id: idOf(choice), name: choice.name })),
     signs,
+    spots,
     onMark: (id, passage) => {
       const choice = choices.find((one) => idOf(one) === id);
       if (choice) toggle(entry.id, choice, passage);

@@ -1,4 +1,5 @@
 import { Button } from '../../ui';
+import { PHOTOS } from './photos';
 
 /** The ways to put photos on the bench. */
 export function Adding({
@@ -19,7 +20,7 @@ export function Adding({
         Add files
         <input
           type="file"
-          accept="image/*,application/pdf"
+          accept={`${PHOTOS},application/pdf`}
           multiple
           className="sr-only"
           onChange={(event) => onFiles([...(event.target.files ?? [])])}

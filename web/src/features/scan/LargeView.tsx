@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useState } from 'react';
 import { Button, Dialog, percent } from '../../ui';
+import { LayerView } from '../layer';
 import { type Picture, pictureName } from './picture';
 
 const ZOOMS = [1, 1.5, 2, 3, 4];
@@ -8,12 +9,14 @@ type Props = {
   pictures: Picture[];
   start: number;
   title: string;
+  /** Whether what is written on them is hidden. */
+  isBare?: boolean;
   onClose: () => void;
   onTurn?: (at: number) => void;
 };
 
 /** A picture as large as the screen, and larger; arrow keys turn over, + and − zoom. */
-export function LargeView({ pictures, start, title, onClose, onTurn }: Props) {
+export function LargeView({ pictures, start, title, isBare, onClose, onTurn }: Props) {
   const [at, setAt] = useState(start);
   const [zoom, setZoom] = useState(0);
   const picture = pictures[at];
@@ -33,7 +36,7 @@ export function LargeView({ pictures, start, title, onClose, onTurn }: Props) {
   };
   if (!picture) return null;
   return (
-    <Dialog title={pictureName(pictures, at, title)} onClose={onClose} wide>
+    <Dialog title={pictureName(pictures, at, title)} onClose={onClose} size="wide">
       {/* biome-ignore lint/a11y/noStaticElementInteractions: keys of the buttons inside */}
       <div onKeyDown={press}>
         <div className="mb-2 flex flex-wrap items-center gap-2">
@@ -63,12 +66,17 @@ export function LargeView({ pictures, start, title, onClose, onTurn }: Props) {
           role="group"
           aria-label="The picture"
         >
-          <img
-            src={picture.full}
-            alt={pictureName(pictures, at, title)}
-            className={zoom === 0 ? 'mx-auto max-h-[72vh] max-w-full object-contain' : 'max-w-none'}
+          <span
+            className={`relative block ${zoom === 0 ? 'mx-auto w-fit' : ''}`}
             style={zoom === 0 ? undefined : { width: `${100 * (ZOOMS[zoom] ?? 1)}%` }}
-          />
+          >
+            <img
+              src={picture.full}
+              alt={pictureName(pictures, at, title)}
+              className={zoom === 0 ? 'block max-h-[72vh] max-w-full' : 'block w-full'}
+            />
+            {picture.layer && !isBare && <LayerView layer={picture.layer} />}
+          </span>
         </div>
       </div>
     </Dialog>

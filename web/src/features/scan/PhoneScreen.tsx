@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { api, sendForm, unwrap } from '../../api';
 import { Button, clockTime, Heading, plural, Trouble } from '../../ui';
+import { PHOTOS } from './photos';
 
 const KEY = 'notchbook.phone';
 
@@ -65,7 +66,7 @@ export function PhoneScreen({ secret }: { secret: string }) {
             Choose photos
             <input
               type="file"
-              accept="image/*"
+              accept={PHOTOS}
               multiple
               className="sr-only"
               onChange={(event) => take([...(event.target.files ?? [])])}

@@ -10,6 +10,7 @@ import { ClearBench } from './ClearBench';
 import { CornerStage } from './CornerStage';
 import { PdfDialog } from './PdfDialog';
 import { PhoneDialog } from './PhoneDialog';
+import { isPhoto } from './photos';
 import { isWaiting } from './queries';
 import { SetName } from './SetName';
 import { ShotActs, useBenchKeys } from './ShotActs';
@@ -41,7 +42,7 @@ export function ScanScreen() {
     const all = [...files];
     const pdf = all.find(isPdf);
     if (pdf) sendPdf.mutate(pdf);
-    return bench.lay(all.filter((file) => file.type.startsWith('image/')));
+    return bench.lay(all.filter(isPhoto));
   };
   const pdf = search.get('pdf');
   const leave = () => navigate(`/n/${notebook}/p/${page}`);

@@ -1,4 +1,5 @@
 import type { Api } from '../../api';
+import type { Layer } from '../layer';
 
 /** A page of a set, as an entry holds it. */
 export type SetPage = {
@@ -9,6 +10,8 @@ export type SetPage = {
   finish: string;
   name: string;
   gist: string;
+  /** What is written on it. */
+  layer?: Layer;
 };
 
 const WHOLE = { corners: [0, 0, 1, 0, 1, 1, 0, 1], quarters: 0, finish: 'AS_TAKEN', name: '', gist: '' };
@@ -27,6 +30,15 @@ export const isSet = (content: unknown) => !!(content as { pages?: unknown } | u
 export function contentOf(pages: SetPage[]): { pages?: SetPage[] } {
   const [only] = pages;
   const isPlain =
-    pages.length === 1 && only?.picture === only?.photo && !only?.name && !only?.gist && only?.quarters === 0;
+    pages.length === 1 &&
+    only?.picture === only?.photo &&
+    !only?.name &&
+    !only?.gist &&
+    !only?.layer &&
+    only?.quarters === 0;
   return isPlain ? {} : { pages };
 }
+
+/** The pages with what is now written on one of them; a layer with nothing on it is none. */
+export const writtenOn = (pages: SetPage[], at: number, layer: Layer): SetPage[] =>
+  pages.map((page, i) => (i === at ? { ...page, layer: layer.things.length ? layer : undefined } : page));

@@ -2,9 +2,12 @@ import type { Editor } from '@tiptap/react';
 import { type FormEvent, useState } from 'react';
 import { Button, Dialog, TextField, Trouble } from '../../ui';
 import { webAddress } from '../link';
+import type { TextMarking } from './marking';
 
-/** The address that the marked words lead to. */
-export function LinkDialog({ editor, onClose }: { editor: Editor; onClose: () => void }) {
+type Props = { editor: Editor; spots: TextMarking['spots']; onClose: () => void };
+
+/** The address that the marked words lead to, or a spot on a picture of the page. */
+export function LinkDialog({ editor, spots, onClose }: Props) {
   const before: string = editor.getAttributes('link').href ?? '';
   const [trouble, setTrouble] = useState('');
   const keep = (event: FormEvent<HTMLFormElement>) => {
@@ -12,11 +15,14 @@ export function LinkDialog({ editor, onClose }: { editor: Editor; onClose: () =>
     const typed = String(new FormData(event.currentTarget).get('address')).trim();
     const href = typed.startsWith('mailto:') ? typed : webAddress(typed);
     if (!href) return setTrouble('This is no web address. It looks like https://site.example/page.');
+    link(href, typed);
+  };
+  const link = (href: string, words: string) => {
     if (editor.state.selection.empty && !before)
       editor
         .chain()
         .focus()
-        .insertContent({ type: 'text', text: typed, marks: [{ type: 'link', attrs: { href } }] })
+        .insertContent({ type: 'text', text: words, marks: [{ type: 'link', attrs: { href } }] })
         .run();
     else editor.chain().focus().extendMarkRange('link').setLink({ href }).run();
     onClose();
@@ -42,6 +48,24 @@ export function LinkDialog({ editor, onClose }: { editor: Editor; onClose: () =>
           )}
         </div>
       </form>
+      {spots.length > 0 && (
+        <>
+          <h3 className="mt-4 mb-1 text-[15px]">Or a spot on a picture of this page</h3>
+          <ul className="max-h-[30vh] overflow-auto">
+            {spots.map(({ id, name }) => (
+              <li key={id}>
+                <Button
+                  look="quiet"
+                  className="w-full justify-start!"
+                  onClick={() => link(`#spot-${id}`, name)}
+                >
+                  {name}
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </Dialog>
   );
 }

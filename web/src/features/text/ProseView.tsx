@@ -1,5 +1,5 @@
 import { createElement, Fragment, type ReactNode } from 'react';
-import { isAllowedUri } from './extensions';
+import { isAllowedUri, isSpotLink } from './extensions';
 import { FormulaView } from './FormulaView';
 
 type Attributes = {
@@ -94,7 +94,9 @@ function render(node: Node): ReactNode {
 function marked(inner: ReactNode, { type, attrs = {} }: Mark): ReactNode {
   if (type === 'highlight') return <mark data-color={attrs.color}>{inner}</mark>;
   if (type === 'link' && attrs.href && isAllowedUri(attrs.href))
-    return (
+    return isSpotLink(attrs.href) ? (
+      <a href={attrs.href}>{inner}</a>
+    ) : (
       <a href={attrs.href} target="_blank" rel="noreferrer noopener">
         {inner}
       </a>

@@ -1,12 +1,12 @@
 import { type Editor, EditorContent, type JSONContent, useEditor } from '@tiptap/react';
 import DOMPurify from 'dompurify';
 import { useEffect, useRef, useState } from 'react';
-import { extensions } from './extensions';
+import { useKeeping } from '../../device';
+import { extensions, isSpotLink } from './extensions';
 import { FormulaDialog, type FormulaPlace } from './FormulaDialog';
 import { markHere, noteHere, type TextMarking } from './marking';
 import { showSigns } from './passage';
 import { TextTools } from './TextTools';
-import { useKeeping } from './useKeeping';
 
 export type TextProps = {
   content: unknown;
@@ -42,7 +42,7 @@ export function TextEditor({
   const [formula, setFormula] = useState<FormulaPlace>();
   const latest = useRef({ onChange, onPicture, onAcross, marking });
   latest.current = { onChange, onPicture, onAcross, marking };
-  const keep = useKeeping((changed: Editor) => latest.current.onChange(changed.getJSON()));
+  const keep = useKeeping((changed: Editor) => latest.current.onChange(changed.getJSON()), isLong);
   const [known] = useState(() => extensions(setFormula, placeholder));
   const editor = useEditor({
     extensions: known,
@@ -60,6 +60,7 @@ export function TextEditor({
         return pictures.length > 0;
       },
       handleKeyDown: (_, event) => pressed(event),
+      handleClick: (_, __, event) => followed(event),
     },
     onUpdate: ({ editor: changed }) => keep(changed),
   });
@@ -96,6 +97,21 @@ export function TextEditor({
     </>
   );
 }
+
+/** A link to a spot leads there at a click; nothing else of the page is left by it. */
+function followed({ target }: MouseEvent): boolean {
+  const href = target instanceof Element ? (target.closest('a')?.getAttribute('href') ?? '') : '';
+  if (!isSpotLink(href)) return false;
+  // Once more to the same spot is a change of address too.
+  window.location.hash = '';
+  window.location.hash = href;
+  return true;
+}
+
+/** A text of more characters takes longer to write down than to show. */
+const LONG_CHARACTERS = 20_000;
+
+const isLong = (editor: Editor) => editor.state.doc.content.size >= LONG_CHARACTERS;
 
 /** What is selected, as a text of its own. */
 const selected = ({ state: { doc, selection } }: Editor) => doc.cut(selection.from, selection.to).toJSON();

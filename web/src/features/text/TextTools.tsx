@@ -124,7 +124,7 @@ export function TextTools({
           event.target.value = '';
         }}
       />
-      {isLinking && <LinkDialog editor={editor} onClose={() => setLinking(false)} />}
+      {isLinking && <LinkDialog editor={editor} spots={marking.spots} onClose={() => setLinking(false)} />}
     </>
   );
 }

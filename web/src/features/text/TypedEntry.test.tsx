@@ -15,7 +15,7 @@ const paragraph = (text: string, ...marks: object[]): Node => ({
 const doc = (...content: Node[]) => ({ type: 'doc', content });
 
 const REST_MILLIS = 80;
-const MARKING = { choices: [], signs: [], onMark: () => {} };
+const MARKING = { choices: [], spots: [], signs: [], onMark: () => {} };
 
 const open = (content: unknown = doc({ type: 'paragraph' })) => {
   const kept: unknown[] = [];
@@ -190,6 +190,7 @@ test('marks the line of the cursor by one key, and takes the mark off where it s
   const marked: [string, string][] = [];
   const marking = (signs: TextMarking['signs']): TextMarking => ({
     choices: [{ id: 'KEY', name: 'Key' }],
+    spots: [],
     signs,
     onMark: (choice, passage) => marked.push([choice, passage]),
   });

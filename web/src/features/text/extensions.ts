@@ -76,7 +76,9 @@ export const extensions = (onFormula: OnFormula, placeholder: string) => [
   Placeholder.configure({ placeholder }),
 ];
 
-/** Links lead to the web or to mail, as the server has it. */
+/** Links lead to the web, to mail, or to a spot on a picture, as the server has it. */
 export function isAllowedUri(address: string): boolean {
-  return /^(https?:\/\/|mailto:)./i.test(address);
+  return /^(https?:\/\/|mailto:)./i.test(address) || isSpotLink(address);
 }
+
+export const isSpotLink = (address: string): boolean => /^#spot-[0-9a-f-]{36}$/.test(address);

@@ -4,6 +4,8 @@ import { makePassage, passagesAtCursor } from './passage';
 
 /** What can be set on a passage of a text, and what that does. */
 export type TextMarking = {
+  /** The spots on pictures of the page, for links to them. */
+  spots: { id: string; name: string }[];
   /** The marks there are, in the order of their keys, each with the id that its signs carry. */
   choices: { id: string; name: string }[];
   signs: (PassageSign & { choice?: string })[];

@@ -81,6 +81,14 @@ export function WeekScreen() {
         ))}
         <Card title="Not filed yet">
           {week.unfiled.length === 0 && <Empty>Everything you made is notched somewhere.</Empty>}
+          {week.unfiled[0] && (
+            <Link
+              to={`/n/${week.unfiled[0].notebookId}/unfiled`}
+              className="inline-block min-h-[24px] text-petrol hover:underline"
+            >
+              File them, one key each
+            </Link>
+          )}
           <ul>
             {week.unfiled.map((entry) => (
               <li key={entry.id}>

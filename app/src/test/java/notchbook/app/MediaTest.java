@@ -47,6 +47,21 @@ class MediaTest extends AppTest {
     }
 
     @Test
+    void readsAPhonesHeicPhotoAndKeepsItAsOneThatEveryBrowserShows() throws Exception {
+        var answer = upload("IMG_0412", Samples.heic());
+        assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+        assertThat(answer.json().path("type").asString()).isEqualTo("image/jpeg");
+        assertThat(answer.json().path("width").asInt()).isPositive();
+    }
+
+    @Test
+    void saysWhatToDoWithAHeicPhotoThatIsBroken() throws Exception {
+        var answer = upload("IMG_0412.heic", Arrays.copyOf(Samples.heic(), 200));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.detail()).contains("HEIC format", "Send it as JPEG");
+    }
+
+    @Test
     void refusesAPageRenamedToAPicture() {
         var answer = upload("holiday.jpg", "<html><script>alert(1)</script></html>".getBytes());
         assertThat(answer.status()).isEqualTo(422);

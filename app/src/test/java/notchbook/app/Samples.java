@@ -119,4 +119,22 @@ final class Samples {
             throw new UncheckedIOException("Install Debian's package ffmpeg.", missing);
         }
     }
+
+    /** The sample photo as a phone's HEIC file. */
+    static byte[] heic() {
+        try {
+            var from = Files.write(Files.createTempFile("photo", ".jpg"), jpeg());
+            var to = Files.createTempFile("photo", ".heic");
+            var process = new ProcessBuilder("heif-enc", from.toString(), "-o", to.toString())
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            if (process.onExit().join().exitValue() != 0) {
+                throw new IllegalStateException("heif-enc could not write a photo");
+            }
+            return Files.readAllBytes(to);
+        } catch (IOException missing) {
+            throw new UncheckedIOException("Install Debian's package libheif-examples.", missing);
+        }
+    }
 }

@@ -11,7 +11,9 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryPlace;
 import notchbook.app.notebook.EntryWidth;
@@ -25,6 +27,8 @@ import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.core.layer.Layer;
+import notchbook.core.layer.Thing;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.Tier;
 import notchbook.formats.document.DocumentJson;
@@ -147,7 +151,7 @@ class NotebookMaker {
             Book book, Page page, Outline.Entry entry, IntFunction<UUID> passageOf, Optional<Random> random) {
         var id = UUID.randomUUID();
         var prose = new Prose(passageOf);
-        entries.keep(
+        var kept = entries.keep(
                 book.owner(),
                 new Entries.Change(
                         id,
@@ -166,6 +170,18 @@ class NotebookMaker {
                         ""));
         entry.codes().forEach(code -> entries.cut(book.owner(), id, book.nodes().get(code)));
         prose.signs().forEach(sign -> marks.set(book.owner(), id, page.day(), sign));
+        if (kept.kind() == EntryKind.PHOTO) {
+            asked(kept).forEach(spot -> marks.set(book.owner(), id, page.day(), new Prose.Sign(spot, "Q", "")));
+        }
+    }
+
+    /** The spots that ask something. */
+    private static Stream<UUID> asked(Entry entry) {
+        return entry.photoPages().stream()
+                .flatMap(page -> page.layer().stream())
+                .flatMap(Layer::spots)
+                .filter(spot -> spot.words().endsWith("?"))
+                .map(Thing.Spot::id);
     }
 
     private static EntryKind kind(Outline.Entry entry) {

@@ -95,6 +95,17 @@ final class Pen {
         return stroke(path, Stroke.Tool.PEN);
     }
 
+    /** Around a thing, and a little past where the hand began. */
+    Pen ring(double x, double y, double a, double b) {
+        var path = new ArrayList<double[]>();
+        for (var degrees = -100; degrees <= 275; degrees += 6) {
+            var angle = Math.toRadians(degrees);
+            var drift = 1 + degrees / 6_000.0;
+            path.add(new double[] {x + drift * a * Math.cos(angle), y + drift * b * Math.sin(angle)});
+        }
+        return stroke(path, Stroke.Tool.PEN);
+    }
+
     Pen box(double x, double y, double boxWidth, double boxHeight) {
         return line(x, y, x + boxWidth, y, x + boxWidth, y + boxHeight, x, y + boxHeight, x, y);
     }

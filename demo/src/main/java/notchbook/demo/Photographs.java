@@ -312,10 +312,11 @@ final class Photographs {
                 .words(x, y, 44, words)
                 .drawing()
                 .strokes()) {
-            var path = new Path2D.Double();
-            var corners = Outline.of(stroke).corners();
-            path.moveTo(corners.getFirst().x(), corners.getFirst().y());
-            corners.forEach(corner -> path.lineTo(corner.x(), corner.y()));
+            var path = new Path2D.Double(Path2D.WIND_NON_ZERO);
+            for (var ring : Outline.of(stroke).rings()) {
+                path.moveTo(ring.getFirst().x(), ring.getFirst().y());
+                ring.forEach(corner -> path.lineTo(corner.x(), corner.y()));
+            }
             canvas.fill(path);
         }
     }

@@ -1,5 +1,6 @@
 package notchbook.demo;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,24 +30,41 @@ class ScanMaker {
         this.scans = scans;
     }
 
-    /** The set of these lines, each {@code sheet | name of the page | gist}. */
+    /** The set of these lines, each {@code sheet | name of the page | gist}, below it what is written on the sheet. */
     PhotoSet set(Person owner, List<String> lines) {
-        return new PhotoSet(
-                lines.stream().map(line -> page(owner, line.split(" \\| "))).toList());
+        var pages = new ArrayList<SetPage>();
+        for (var i = 0; i < lines.size(); i++) {
+            if (!isWritten(lines.get(i))) {
+                var written = lines.stream()
+                        .skip(i + 1L)
+                        .takeWhile(ScanMaker::isWritten)
+                        .toList();
+                pages.add(page(owner, lines.get(i).split(" \\| "), written));
+            }
+        }
+        return new PhotoSet(pages);
     }
 
-    private SetPage page(Person owner, String[] parts) {
+    private static boolean isWritten(String line) {
+        return line.startsWith("+ ");
+    }
+
+    private SetPage page(Person owner, String[] parts, List<String> written) {
         var key = parts[0];
         var name = "IMG_" + key + ".jpg";
         var photo = photo(key, new Shot(0, 0, key.hashCode()));
         var first = made.computeIfAbsent(key, made -> Scan.of(photo));
         var picture = media.keepPage(owner.id(), name, first.page());
-        return new SetPage(
+        var page = new SetPage(
                 picture.id(),
                 files.keep(owner, name, photo),
                 first.recipe(),
                 parts[1],
-                parts.length > 2 ? parts[2] : "");
+                parts.length > 2 ? parts[2] : "",
+                Optional.empty());
+        var widthToHeight =
+                (double) picture.width().orElseThrow() / picture.height().orElseThrow();
+        return page.with(LayerMaker.of(written, widthToHeight));
     }
 
     /** Leaves photos on a bench for a page: one sideways, one of a page that is there already, one blurred. */

@@ -94,12 +94,14 @@ record Sheet(String title, boolean isPrint, List<String> lines) {
 
     private static void ink(Mat sheet, Drawing drawing, int left, int top) {
         for (var stroke : drawing.strokes()) {
-            var corners = notchbook.core.ink.Outline.of(stroke).corners().stream()
-                    .map(corner -> new Point(left + corner.x(), top + corner.y()))
-                    .toArray(Point[]::new);
             var rgb = Integer.decode(stroke.colour());
             var colour = new Scalar(rgb & 0xFF, rgb >> 8 & 0xFF, rgb >> 16);
-            Imgproc.fillPoly(sheet, List.of(new MatOfPoint(corners)), colour, Imgproc.LINE_AA);
+            for (var ring : notchbook.core.ink.Outline.of(stroke).rings()) {
+                var corners = ring.stream()
+                        .map(corner -> new Point(left + corner.x(), top + corner.y()))
+                        .toArray(Point[]::new);
+                Imgproc.fillPoly(sheet, List.of(new MatOfPoint(corners)), colour, Imgproc.LINE_AA);
+            }
         }
     }
 }

@@ -12,14 +12,8 @@ import org.junit.jupiter.api.Test;
  */
 @Tag("slow")
 class PageBench {
-    private static final String MAKE = """
+    private static final String MAKE = BenchPage.script("""
             async ([entries, words]) => {
-              const secret = decodeURIComponent(document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN=')).slice(11));
-              const put = (path, body) => fetch(path, { method: 'PUT', body: JSON.stringify(body),
-                headers: { 'content-type': 'application/json', 'X-XSRF-TOKEN': secret } });
-              const book = (await (await fetch('/api/notebooks')).json())[0];
-              const section = (await (await fetch('/api/notebooks/' + book.id)).json()).sections.find((one) => one.code === '4.3');
-              const page = crypto.randomUUID();
               await put('/api/pages/' + page, { sectionId: section.id, title: `Bench of ${entries} × ${words}` });
               const text = 'the wave goes on again '.repeat(words / 5);
               for (let i = 0; i < entries; i++)
@@ -27,7 +21,7 @@ class PageBench {
                   width: i % 3 ? 'HALF' : 'FULL',
                   content: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text }] }] } });
               return { page, path: `/n/${book.id}/s/${section.id}` };
-            }""";
+            }""");
     private static final String OPENED = """
             (page) => new Promise((done) => {
               const look = () => {

@@ -38,7 +38,9 @@ class PageTest {
         pim.type("Where do parallel rays meet?").kept();
         assertThat(pim.page().locator(".passage-beside"))
                 .hasText("A converging lens brings parallel rays to one point.");
-        pim.press("The whole page in a few sentences.").type("Converging: to a point. Diverging: as if from a point.");
+        pim.press("The whole page in a few sentences.");
+        assertThat(pim.entries().last().locator(".ProseMirror:focus")).isVisible();
+        pim.type("Converging: to a point. Diverging: as if from a point.");
         pim.sees("10, at least 5 more").kept().key("v");
         pim.sees("Where do parallel rays meet?").press("Ask me");
         assertThat(pim.page().getByText("brings parallel rays to one point")).hasCount(0);

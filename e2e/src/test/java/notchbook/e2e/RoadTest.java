@@ -111,7 +111,7 @@ class RoadTest {
     @Test
     @Order(4)
     void captionsAnEntryMovesItAndBringsItBackFromTheBin() {
-        hal.page().locator("section img").click();
+        hal.page().locator("section button[aria-label^='Show “']").click();
         hal.page().keyboard().press("Escape");
         hal.fill("Caption", "Wall, 48 m").press("^Place").pick("Full width").kept();
         var photo = hal.page().locator("section[aria-label='photo entry: Wall, 48 m']");

@@ -19,6 +19,9 @@ class Screenshots {
             "review",
             "attached",
             "observation",
+            "section",
+            "unfiled",
+            "hand-ins",
             "new-notebook");
 
     @Test

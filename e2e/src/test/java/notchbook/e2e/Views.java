@@ -27,18 +27,23 @@ record Views(String name, String path) {
               const edition = await get(`/api/editions/${book.editionId}`);
               const asked = await get('/api/hand-ins');
               const collections = await get('/api/collections');
+              const echo = contents.pages.find((one) => one.title.startsWith('Timing an echo')).id;
+              const entryOf = async (page, fits) => (await get(`/api/pages/${page}`)).entries.find(fits).id;
+              const tank = contents.pages.find((one) => one.title === 'Ripple tank').id;
               const paper = contents.pages.find((one) => one.title === 'Ripple tank notes').id;
               return {
                 teacher: '',
                 book: book.id,
                 section: contents.sections.find((one) => one.code === '2.3').id,
-                page: contents.pages.find((one) => one.title.startsWith('Timing an echo')).id,
+                page: echo,
+                worksheet: await entryOf(echo, (one) => one.caption.startsWith('The worksheet')),
+                drawing: await entryOf(tank, (one) => one.kind === 'INK'),
                 source: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('What the river')).id,
                 geography: geography.id,
                 attached: (await get(`/api/notebooks/${geography.id}`)).pages.find((one) => one.title.startsWith('Sea defences')).id,
                 paper,
                 scan: (await get(`/api/pages/${paper}/scans`))[0].id,
-                observation: contents.pages.find((one) => one.title === 'Ripple tank').id,
+                observation: tank,
                 writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
@@ -66,6 +71,9 @@ record Views(String name, String path) {
         views.add(new Views("review", book + "/p/" + ids.get("page") + "?review"));
         views.add(new Views("scan", book + "/p/" + ids.get("paper") + "/scan/" + ids.get("scan")));
         views.add(new Views("observation", book + "/p/" + ids.get("observation")));
+        views.add(new Views("layer", book + "/p/" + ids.get("page") + "?write=" + ids.get("worksheet") + ".0"));
+        views.add(new Views("ink", book + "/p/" + ids.get("observation") + "?entry=" + ids.get("drawing")));
+        views.add(new Views("unfiled", book + "/unfiled"));
         views.add(new Views("marks", book + "/marks"));
         views.add(new Views("coverage", book + "/coverage"));
         views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 
 /** Gathers what entries can be found by. */
 @Component
-class Findable {
+public class Findable {
     private final Media media;
     private final MediaWords fileWords;
     private final LinkCards links;
@@ -30,14 +30,14 @@ class Findable {
     }
 
     /** What a student wrote and named, and what stands in the file or says the page that they brought in. */
-    record Text(String own, String brought) {
-        String all() {
+    public record Text(String own, String brought) {
+        public String all() {
             return own + "\n" + brought;
         }
     }
 
     /** The texts of entries of one owner, by entry. */
-    Map<UUID, Text> of(UUID ownerId, Collection<Entry> entries) {
+    public Map<UUID, Text> of(UUID ownerId, Collection<Entry> entries) {
         var mediaIds =
                 entries.stream().flatMap(entry -> entry.shownMedia().stream()).toList();
         var names = media.findAll(mediaIds);

@@ -4,12 +4,14 @@ import static java.util.stream.Collectors.joining;
 
 import java.util.ArrayList;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryWidth;
+import notchbook.core.layer.Layer;
 import notchbook.core.scan.SetPage;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
@@ -63,7 +65,8 @@ class SectionSheets {
         var caption = Stream.of(entry.caption(), page.name())
                 .filter(words -> !words.isBlank())
                 .collect(joining(": "));
-        return new SectionSheet.Entry(photo(items.get(page.picture())), caption, width(entry.width()), entry.codes());
+        return new SectionSheet.Entry(
+                photo(items.get(page.picture()), page.layer()), caption, width(entry.width()), entry.codes());
     }
 
     private SectionSheet.Entry entry(Sealed.Entry entry, Map<UUID, MediaItem> items) {
@@ -82,7 +85,7 @@ class SectionSheets {
         return switch (entry.kind()) {
             case TYPED -> new SectionSheet.Typed(DocumentJson.read(entry.content()));
             case INK -> new SectionSheet.Ink(DrawingJson.read(entry.content()));
-            case PHOTO -> photo(items.get(entry.mediaId().orElseThrow()));
+            case PHOTO -> photo(items.get(entry.mediaId().orElseThrow()), Optional.empty());
             case RECORDING ->
                 new SectionSheet.Recording(
                         entry.mediaPath(),
@@ -101,16 +104,17 @@ class SectionSheets {
                 EntryContent.words(entry.kind(), entry.content()),
                 card.map(Sealed.Card::title).orElse(""),
                 card.map(Sealed.Card::description).orElse(""),
-                card.flatMap(Sealed.Card::pictureId).map(items::get).map(this::photo));
+                card.flatMap(Sealed.Card::pictureId).map(items::get).map(picture -> photo(picture, Optional.empty())));
     }
 
     /** The picture for the screen is enough for print at the width of a page, and keeps the file small enough to send. */
-    private SectionSheet.Photo photo(MediaItem item) {
+    private SectionSheet.Photo photo(MediaItem item, Optional<Layer> layer) {
         return new SectionSheet.Photo(
                 media.screenContent(item),
                 "image/jpeg",
                 item.width().orElse(1),
-                item.height().orElse(1));
+                item.height().orElse(1),
+                layer);
     }
 
     private static SectionSheet.Reflection reflection(Sealed.Reflection reflection) {

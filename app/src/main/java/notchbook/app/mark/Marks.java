@@ -16,7 +16,6 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -24,6 +23,7 @@ import notchbook.app.notebook.Section;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.core.layer.Thing;
 import notchbook.core.mark.Gathering;
 import notchbook.core.mark.Mark;
 import notchbook.core.mark.Mark.AnsweringEntry;
@@ -133,12 +133,23 @@ public class Marks {
                 .toList();
     }
 
-    /** The words of the passage that a mark stands on; the entry's name where it stands on the whole, or on none any more. */
+    /**
+     * The words of the passage or the spot that a mark stands on; the entry's name where it stands on the whole, or on none
+     * any more.
+     */
     public static String words(Entry entry, Mark mark) {
-        return mark.passage()
-                .filter(passage -> entry.kind() == EntryKind.TYPED)
-                .flatMap(passage ->
-                        Passages.of(DocumentJson.read(entry.content())).find(passage))
-                .orElseGet(() -> entry.name());
+        return mark.passage().flatMap(passage -> words(entry, passage)).orElseGet(entry::name);
+    }
+
+    private static Optional<String> words(Entry entry, UUID passage) {
+        return switch (entry.kind()) {
+            case TYPED -> Passages.of(DocumentJson.read(entry.content())).find(passage);
+            case PHOTO ->
+                entry.photoPages().stream()
+                        .flatMap(page -> page.layer().flatMap(layer -> layer.spot(passage)).stream())
+                        .map(Thing.Spot::name)
+                        .findFirst();
+            default -> Optional.empty();
+        };
     }
 }

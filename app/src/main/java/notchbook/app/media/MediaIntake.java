@@ -71,7 +71,7 @@ class MediaIntake {
         }
         decoding.acquireUninterruptibly();
         try {
-            var photo = PhotoIntake.take(Files.readAllBytes(incoming.file()));
+            var photo = PhotoIntake.take(readable(incoming.file()));
             return new MediaItem(
                     incoming.id(),
                     owner.id(),
@@ -91,6 +91,12 @@ class MediaIntake {
         } finally {
             decoding.release();
         }
+    }
+
+    /** As it came, or as a JPEG where it is one of those that only a program outside can read. */
+    private static byte[] readable(Path file) throws IOException {
+        var bytes = Files.readAllBytes(file);
+        return PhotoIntake.isHeic(bytes) ? HeicPhoto.jpeg(file).orElse(bytes) : bytes;
     }
 
     MediaItem keepPage(UUID ownerId, String name, Scan.Page page) {
@@ -161,6 +167,7 @@ class MediaIntake {
         return head.startsWith("\u00FF\u00D8\u00FF")
                 || head.startsWith("\u0089PNG")
                 || head.startsWith("RIFF") && head.startsWith("WEBP", 8)
+                || PhotoIntake.isHeic(head.getBytes(StandardCharsets.ISO_8859_1))
                 || name.toLowerCase(Locale.ROOT).matches(".*\\.(jpe?g|png|webp|gif|heic|bmp)");
     }
 

@@ -168,7 +168,8 @@ public class Entries {
         store.mend(id, nodeId);
     }
 
-    private Notebook notebookOf(Person reader, Entry entry) {
+    /** The notebook that an entry of the reader's own stands in. */
+    public Notebook notebookOf(Person reader, Entry entry) {
         var section = sections.require(
                 reader, pages.require(reader, entry.place().pageId()).sectionId());
         return notebooks.require(reader, section.notebookId());

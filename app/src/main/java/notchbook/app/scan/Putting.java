@@ -6,6 +6,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.Entries;
 import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.EntryKind;
@@ -29,12 +31,14 @@ class Putting {
     private final Scans scans;
     private final BenchOrder order;
     private final Entries entries;
+    private final Media media;
     private final JsonMapper mapper;
 
-    Putting(Scans scans, BenchOrder order, Entries entries, JsonMapper mapper) {
+    Putting(Scans scans, BenchOrder order, Entries entries, Media media, JsonMapper mapper) {
         this.scans = scans;
         this.order = order;
         this.entries = entries;
+        this.media = media;
         this.mapper = mapper;
     }
 
@@ -42,8 +46,8 @@ class Putting {
     @Transactional
     Entry put(Person reader, UUID scanId, UUID newId) {
         var bench = scans.require(reader, scanId);
-        var set = set(scans.shotsOn(bench));
         var before = bench.entryId().map(id -> entries.require(reader, id));
+        var set = written(set(scans.shotsOn(bench)), before);
         var entry = entries.keep(
                 reader,
                 new Entries.Change(
@@ -61,6 +65,22 @@ class Putting {
                         ""));
         scans.clear(reader, scanId);
         return entry;
+    }
+
+    /** What is written on the pages of the entry goes along with them, to where they show it now. */
+    private PhotoSet written(PhotoSet set, Optional<Entry> entry) {
+        var before = entry.map(Entry::photoPages).orElse(List.of()).stream()
+                .collect(Collectors.toMap(SetPage::photo, Function.identity(), (first, again) -> first));
+        var pictures = media.findAll(set.pages().stream().map(SetPage::picture).toList());
+        return new PhotoSet(set.pages().stream()
+                .map(page -> before.containsKey(page.photo())
+                        ? page.following(before.get(page.photo()), proportion(pictures.get(page.picture())))
+                        : page)
+                .toList());
+    }
+
+    private static double proportion(MediaItem picture) {
+        return (double) picture.width().orElse(1) / picture.height().orElse(1);
     }
 
     /** One photo as it was taken needs no set around it. */
@@ -84,7 +104,8 @@ class Putting {
                         shot.photoId(),
                         shot.recipe().orElse(Recipe.WHOLE),
                         shot.name(),
-                        shot.gist()))
+                        shot.gist(),
+                        Optional.empty()))
                 .toList());
     }
 }

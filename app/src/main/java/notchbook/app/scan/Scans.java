@@ -193,7 +193,7 @@ public class Scans {
     void name(Person reader, UUID scanId, UUID shotId, String name, String gist) {
         var shot = requireShot(reader, scanId, shotId);
         // The set will hold these words: what it would not take is refused here already.
-        var page = new SetPage(shot.photoId(), shot.photoId(), Recipe.WHOLE, name, gist);
+        var page = new SetPage(shot.photoId(), shot.photoId(), Recipe.WHOLE, name, gist, Optional.empty());
         shots.name(shotId, page.name(), page.gist());
     }
 

@@ -34,7 +34,8 @@ class SetPdfController {
         }
         var items = media.findAll(entry.shownMedia());
         var pages = entry.photoPages().stream()
-                .map(page -> new PhotoSetPdf.Page(page.name(), media.fullContent(items.get(page.picture()))))
+                .map(page ->
+                        new PhotoSetPdf.Page(page.name(), media.fullContent(items.get(page.picture())), page.layer()))
                 .toList();
         var name = entry.name().isBlank() ? "pages" : entry.name();
         return Download.of(name, "pdf", MediaType.APPLICATION_PDF, PhotoSetPdf.write(name, pages));

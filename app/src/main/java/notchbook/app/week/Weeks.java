@@ -21,6 +21,7 @@ import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.suggest.Suggestions;
 import notchbook.app.week.WeekController.CoverNextView;
 import notchbook.app.week.WeekController.DayView;
 import notchbook.app.week.WeekController.MadeView;
@@ -45,11 +46,19 @@ class Weeks {
     private final Notebooks notebooks;
     private final Coverages coverages;
     private final Marks marks;
+    private final Suggestions suggestions;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    Weeks(Notebooks notebooks, Coverages coverages, Marks marks, SchoolYears years, SchoolClock clock) {
+    Weeks(
+            Notebooks notebooks,
+            Coverages coverages,
+            Marks marks,
+            Suggestions suggestions,
+            SchoolYears years,
+            SchoolClock clock) {
         this.marks = marks;
+        this.suggestions = suggestions;
         this.notebooks = notebooks;
         this.coverages = coverages;
         this.years = years;
@@ -141,10 +150,14 @@ class Weeks {
     }
 
     /** Work of any week that is notched nowhere, the newest first. */
-    private static List<UnfiledView> unfiled(List<Made> made) {
-        return made.reversed().stream()
-                .filter(Made::standsAlone)
-                .filter(one -> one.entry().notches().isEmpty() && !one.entry().isEmpty())
+    private List<UnfiledView> unfiled(List<Made> made) {
+        var loose = made.reversed().stream()
+                .filter(one -> Suggestions.isUnfiled(one.entry()))
+                .toList();
+        var beside = suggestions.besideSyllabus(
+                loose.stream().map(one -> one.entry().id()).toList());
+        return loose.stream()
+                .filter(one -> !beside.contains(one.entry().id()))
                 .limit(MOST_UNFILED)
                 .map(one -> new UnfiledView(
                         one.entry().id(),

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import notchbook.core.layer.Layer;
 
 /** Photographed pages that belong together, in order. */
 public record PhotoSet(List<SetPage> pages) {
@@ -21,10 +22,11 @@ public record PhotoSet(List<SetPage> pages) {
         }
     }
 
-    /** What can be found: the names and gists of its pages. */
+    /** What can be found: the names and gists of its pages, and what is written on them. */
     public String words() {
         return pages.stream()
-                .flatMap(page -> Stream.of(page.name(), page.gist()))
+                .flatMap(page -> Stream.of(
+                        page.name(), page.gist(), page.layer().map(Layer::words).orElse("")))
                 .filter(words -> !words.isBlank())
                 .collect(Collectors.joining("\n"));
     }

@@ -1,12 +1,14 @@
 package notchbook.core.scan;
 
+import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.layer.Layer;
 
 /**
  * A page of a set: the picture that is shown, the photo that it was made of and how, the page's name, and its gist in the
- * student's words, by which handwriting is found.
+ * student's words, by which handwriting is found, and what is written on top of it.
  */
-public record SetPage(UUID picture, UUID photo, Recipe recipe, String name, String gist) {
+public record SetPage(UUID picture, UUID photo, Recipe recipe, String name, String gist, Optional<Layer> layer) {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_GIST = 2_000;
 
@@ -19,8 +21,20 @@ public record SetPage(UUID picture, UUID photo, Recipe recipe, String name, Stri
         }
     }
 
+    /** Without a layer where nothing is on it. */
+    public SetPage with(Layer on) {
+        return new SetPage(picture, photo, recipe, name, gist, Optional.of(on).filter(layer -> !layer.isEmpty()));
+    }
+
+    /** This page, made anew of the same photo as before; what was written on it follows. */
+    public SetPage following(SetPage before, double widthToHeight) {
+        return before.layer
+                .map(on -> with(Following.to(on, before.recipe, recipe, widthToHeight)))
+                .orElse(this);
+    }
+
     /** A photo that is shown as it was taken. */
     public static SetPage of(UUID photo) {
-        return new SetPage(photo, photo, Recipe.WHOLE, "", "");
+        return new SetPage(photo, photo, Recipe.WHOLE, "", "", Optional.empty());
     }
 }

@@ -3,6 +3,7 @@ package notchbook.core.text;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -126,12 +127,14 @@ public record Document(List<Block> blocks) {
         ROSE
     }
 
-    /** A link to the web or to a mail address; other kinds of address can't be followed from a notebook. */
+    /** A link to the web, to a mail address, or to a spot on a picture (#spot- and its id); a notebook can follow no other. */
     public record Link(String address) implements Mark {
         private static final int LONGEST = 2_000;
+        private static final Pattern FOLLOWED =
+                Pattern.compile("(https?://|mailto:).+|#spot-[0-9a-f-]{36}", Pattern.CASE_INSENSITIVE);
 
         public Link {
-            if (!address.matches("(?i)(https?://|mailto:).+") || address.length() > LONGEST) {
+            if (!FOLLOWED.matcher(address).matches() || address.length() > LONGEST) {
                 throw new IllegalArgumentException(
                         "A link leads to a web page or a mail address, not to \"" + shortened(address) + "\".");
             }

@@ -22,17 +22,10 @@ record Fitting(List<Stroke> strokes) {
                 (int) Math.max(narrowest, Math.ceil(wide * scale + 2 * margin)),
                 (int) Math.max(lowest, Math.ceil(high * scale + 2 * margin)),
                 strokes.stream()
-                        .map(stroke -> new Stroke(
-                                stroke.tool(),
-                                stroke.colour(),
-                                stroke.width(),
-                                stroke.points().stream()
-                                        .map(point -> new InkPoint(
-                                                (point.x() - left) * scale + margin,
-                                                (point.y() - top) * scale + margin,
-                                                point.pressure(),
-                                                point.millis()))
-                                        .toList()))
+                        .map(stroke -> stroke.along(stroke.points().stream()
+                                .map(point -> point.at(
+                                        (point.x() - left) * scale + margin, (point.y() - top) * scale + margin))
+                                .toList()))
                         .toList());
     }
 

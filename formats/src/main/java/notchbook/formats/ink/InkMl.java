@@ -13,8 +13,8 @@ import notchbook.core.ink.Stroke;
 import notchbook.core.ink.Stroke.Tool;
 
 /**
- * Writes a drawing as InkML (W3C Recommendation, 2011): a brush for each pen, traces of X and Y in px, F (force) from 0 to 1
- * and T in ms since the stroke began. After its first point a trace tells differences, which are shorter.
+ * Writes a drawing as InkML (W3C Recommendation, 2011): a brush for each pen, traces of X and Y in px, F (force) from 0 to 1,
+ * T in ms since the stroke began, and OE (the pen's elevation) in degrees, 90 upright. After its first point a trace tells differences, which are shorter.
  */
 public final class InkMl {
     /** The element in which a drawing's own size is kept; other programs pass it over. */
@@ -60,6 +60,7 @@ public final class InkMl {
                 <channel name="Y" type="decimal" units="px"/>
                 <channel name="F" type="decimal" min="0" max="1"/>
                 <channel name="T" type="integer" units="ms"/>
+                <channel name="OE" type="decimal" units="deg"/>
                 </traceFormat></inkSource></context>
                 %s
                 </definitions>
@@ -94,7 +95,8 @@ public final class InkMl {
                 Math.round(100 * point.x()),
                 Math.round(100 * point.y()),
                 Math.round(100 * point.pressure()),
-                100L * point.millis());
+                100L * point.millis(),
+                Math.round(100 * (TraceFormat.UPRIGHT - point.tilt())));
     }
 
     private static String first(List<Long> point) {

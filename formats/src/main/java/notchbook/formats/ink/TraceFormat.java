@@ -22,6 +22,9 @@ record TraceFormat(List<Channel> channels) {
             "himetric",
             PX_PER_INCH / 2540);
 
+    /** The elevation of an upright pen, in degrees. */
+    static final double UPRIGHT = 90;
+
     static final TraceFormat EMPTY = new TraceFormat(List.of());
 
     /** What a trace holds that is told nothing: X and Y. */
@@ -36,11 +39,19 @@ record TraceFormat(List<Channel> channels) {
     record Channel(String name, double scale, Optional<Double> most) {}
 
     TraceFormat with(String name, String units, String most) {
-        var scale = name.equals("T") ? (units.equals("s") ? 1_000 : 1) : PX.getOrDefault(units, 1.0);
+        var scale = scale(name, units);
         var greatest =
                 most.matches("\\d{1,9}(\\.\\d+)?") ? Optional.of(Double.valueOf(most)) : Optional.<Double>empty();
         return new TraceFormat(Stream.concat(channels.stream(), Stream.of(new Channel(name, scale, greatest)))
                 .toList());
+    }
+
+    private static double scale(String name, String units) {
+        return switch (name) {
+            case "T" -> units.equals("s") ? 1_000 : 1;
+            case "OE", "OTx", "OTy" -> units.equals("rad") ? Math.toDegrees(1) : 1;
+            default -> PX.getOrDefault(units, 1.0);
+        };
     }
 
     TraceFormat orPlain() {
@@ -64,7 +75,8 @@ record TraceFormat(List<Channel> channels) {
                     rounded(value("X", values).orElse(0.0)),
                     rounded(value("Y", values).orElse(0.0)),
                     pressure(values),
-                    (int) Math.clamp(millis - begun, 0, Integer.MAX_VALUE)));
+                    (int) Math.clamp(millis - begun, 0, Integer.MAX_VALUE),
+                    tilt(values)));
         }
         return points;
     }
@@ -83,6 +95,19 @@ record TraceFormat(List<Channel> channels) {
                 .map(force -> force / most("F", force))
                 .map(share -> rounded(Math.clamp(share, 0, 1)))
                 .orElse(LIGHT);
+    }
+
+    /** In degrees from upright: by the pen's elevation, or by its lean to the right and to the front. */
+    private double tilt(double[] values) {
+        var lean = Math.hypot(tangent("OTx", values), tangent("OTy", values));
+        var tilt = value("OE", values).map(elevation -> UPRIGHT - elevation).orElse(Math.toDegrees(Math.atan(lean)));
+        return Math.clamp(rounded(tilt), 0, UPRIGHT);
+    }
+
+    private double tangent(String name, double[] values) {
+        return Math.tan(Math.toRadians(value(name, values)
+                .filter(degrees -> Math.abs(degrees) < UPRIGHT)
+                .orElse(0.0)));
     }
 
     private double most(String name, double value) {

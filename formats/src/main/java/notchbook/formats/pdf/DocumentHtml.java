@@ -2,7 +2,7 @@ package notchbook.formats.pdf;
 
 import static java.util.Comparator.comparing;
 import static java.util.stream.Collectors.joining;
-import static notchbook.formats.pdf.Xml.escaped;
+import static notchbook.formats.xml.Xml.escaped;
 
 import java.util.List;
 import java.util.Locale;

@@ -1,6 +1,6 @@
 package notchbook.formats.pdf;
 
-import static notchbook.formats.pdf.Xml.escaped;
+import static notchbook.formats.xml.Xml.escaped;
 
 import java.awt.Color;
 import java.awt.Insets;

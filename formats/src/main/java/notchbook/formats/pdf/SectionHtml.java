@@ -1,14 +1,16 @@
 package notchbook.formats.pdf;
 
 import static java.util.stream.Collectors.joining;
-import static notchbook.formats.pdf.Xml.escaped;
+import static notchbook.formats.xml.Xml.escaped;
 
 import java.time.format.DateTimeFormatter;
 import java.util.Base64;
 import java.util.Locale;
 import java.util.regex.Matcher;
+import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone.Role;
 import notchbook.formats.ink.DrawingSvg;
+import notchbook.formats.layer.LayerSvg;
 import notchbook.formats.pdf.SectionSheet.Attached;
 import notchbook.formats.pdf.SectionSheet.Entry;
 import notchbook.formats.pdf.SectionSheet.Ink;
@@ -107,7 +109,7 @@ final class SectionHtml {
                                         "<svg alt=\"" + Matcher.quoteReplacement(escaped(named(entry, "Drawing")))
                                                 + "\" ")
                         + "</div>";
-            case Photo photo -> picture(photo, photo.height() > photo.width() ? "tall" : "wide", named(entry, "Photo"));
+            case Photo photo -> photo(photo, named(entry, "Photo"));
             case Recording recording ->
                 "<p class=\"recording\">Recording, %s%s</p>"
                         .formatted(
@@ -120,6 +122,38 @@ final class SectionHtml {
                 "<p class=\"recording\">File: %s, %s</p>".formatted(escaped(file.name()), size(file.bytes()));
             case Link link -> link(link);
         };
+    }
+
+    /** What is written on a photo lies over it as vectors; what its spots say stands below. */
+    private static String photo(Photo photo, String words) {
+        var look = photo.height() > photo.width() ? "tall" : "wide";
+        return photo.layer()
+                .map(layer -> "<div class=\"layered %s\">%s%s%s</div>%s"
+                        .formatted(look, places(layer), picture(photo, "", words), overlay(layer), spots(layer)))
+                .orElseGet(() -> picture(photo, look, words));
+    }
+
+    /** Where links to spots lead. */
+    private static String places(Layer layer) {
+        return layer.spots()
+                .map(spot -> "<a id=\"spot-" + spot.id() + "\"></a>")
+                .collect(joining());
+    }
+
+    private static String overlay(Layer layer) {
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"layer\" alt=\"%s\" viewBox=\"0 0 %d %d\" font-family=\"Atkinson\">%s</svg>"
+                .formatted(
+                        escaped("Written on it: " + layer.words().replace("\n", ", ")),
+                        layer.width(),
+                        layer.height(),
+                        LayerSvg.write(layer));
+    }
+
+    private static String spots(Layer layer) {
+        return LayerSvg.spotWords(layer)
+                .lines()
+                .map(line -> "<p class=\"caption\">" + escaped(line) + "</p>")
+                .collect(joining());
     }
 
     private static String picture(Photo photo, String look, String words) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import notchbook.core.ink.Drawing;
+import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone;
 import notchbook.core.text.Document;
 
@@ -32,8 +33,11 @@ public record SectionSheet(
 
     public record Ink(Drawing drawing) implements Content {}
 
-    /** A photo as encoded bytes of {@code type} (image/jpeg or image/png); {@code width} and {@code height} in px. */
-    public record Photo(byte[] bytes, String type, int width, int height) implements Content {}
+    /**
+     * A photo as encoded bytes of {@code type} (image/jpeg or image/png); {@code width} and {@code height} in px; and what is
+     * written on it.
+     */
+    public record Photo(byte[] bytes, String type, int width, int height, Optional<Layer> layer) implements Content {}
 
     /** A recording is listed with its length in seconds; its sound goes along as a file. */
     public record Recording(Optional<String> fileName, double seconds) implements Content {}

@@ -3,6 +3,7 @@ package notchbook.formats.scan;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import notchbook.core.scan.Corner;
@@ -11,13 +12,15 @@ import notchbook.core.scan.PhotoSet;
 import notchbook.core.scan.Quad;
 import notchbook.core.scan.Recipe;
 import notchbook.core.scan.SetPage;
+import notchbook.formats.layer.LayerJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
 
 /**
  * A set of photographed pages as JSON: {@code {pages: [{picture, photo, corners: [x1, y1, …, x4, y4], quarters, finish,
- * name, gist}]}}; corners as shares of the photo's sides, clockwise from the top left.
+ * name, gist, layer}]}}; corners as shares of the photo's sides, clockwise from the top left. The layer is
+ * left out where nothing is on a page.
  */
 public final class PhotoSetJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
@@ -51,6 +54,7 @@ public final class PhotoSetJson {
                     .put("finish", page.recipe().finish().name())
                     .put("name", page.name())
                     .put("gist", page.gist());
+            page.layer().ifPresent(layer -> LayerJson.write(layer, one.putObject("layer")));
         }
         return json.toString();
     }
@@ -85,7 +89,8 @@ public final class PhotoSetJson {
                         json.path("quarters").asInt(0),
                         finish(json.path("finish").asString(""))),
                 json.path("name").asString(""),
-                json.path("gist").asString(""));
+                json.path("gist").asString(""),
+                json.has("layer") ? Optional.of(LayerJson.read(json.path("layer"))) : Optional.empty());
     }
 
     private static UUID id(JsonNode json, String name) {

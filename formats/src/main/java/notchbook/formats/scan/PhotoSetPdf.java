@@ -5,7 +5,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Optional;
 import javax.imageio.ImageIO;
+import notchbook.core.layer.Layer;
+import notchbook.formats.layer.LayerPdf;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -15,16 +18,20 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDDocumentOutline;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
+import org.apache.pdfbox.util.Matrix;
 
-/** A set of photographed pages as a PDF: one page each, the picture as it is kept, filling the paper's width or height. */
+/**
+ * A set of photographed pages as a PDF: one page each, the picture as it is kept, filling the paper's width or height, and
+ * what is written on it over it as vectors.
+ */
 public final class PhotoSetPdf {
     private static final PDRectangle PAPER = PDRectangle.A4;
     private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8};
 
     private PhotoSetPdf() {}
 
-    /** A page's name, which may be blank, and its picture as JPEG or PNG. */
-    public record Page(String name, byte[] picture) {}
+    /** A page's name, which may be blank, its picture as JPEG or PNG, and what is written on it. */
+    public record Page(String name, byte[] picture, Optional<Layer> layer) {}
 
     public static byte[] write(String title, List<Page> pages) {
         try (var document = new PDDocument()) {
@@ -55,8 +62,14 @@ public final class PhotoSetPdf {
         var scale = Math.min(paper.getWidth() / image.getWidth(), paper.getHeight() / image.getHeight());
         var width = image.getWidth() * scale;
         var height = image.getHeight() * scale;
+        var left = (paper.getWidth() - width) / 2;
+        var bottom = (paper.getHeight() - height) / 2;
         try (var canvas = new PDPageContentStream(document, sheet)) {
-            canvas.drawImage(image, (paper.getWidth() - width) / 2, (paper.getHeight() - height) / 2, width, height);
+            canvas.drawImage(image, left, bottom, width, height);
+            if (page.layer().isPresent()) {
+                canvas.transform(Matrix.getTranslateInstance(left, bottom));
+                canvas.drawForm(LayerPdf.form(document, page.layer().get(), width, height));
+            }
         }
         return sheet;
     }

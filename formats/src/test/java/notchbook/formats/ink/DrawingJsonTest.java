@@ -17,6 +17,12 @@ class DrawingJsonTest {
     }
 
     @Test
+    void keepsTheTiltOfAPenThatLeans() {
+        var leaning = WAVE.replace("0.75,16]", "0.75,16,42]");
+        assertThat(DrawingJson.write(DrawingJson.read(leaning))).isEqualTo(leaning);
+    }
+
+    @Test
     void drawsEveryStrokeAsAFilledPath() {
         var svg = DrawingSvg.write(DrawingJson.read(WAVE), "Wave <1>");
         assertThat(svg)
@@ -36,7 +42,8 @@ class DrawingJsonTest {
                 "{\"width\":600,\"height\":300,\"strokes\":[{\"tool\":\"pen\",\"colour\":\"#000000\",\"width\":4,\"points\":[]}]}",
                 "{\"width\":600,\"height\":300,\"strokes\":[{\"tool\":\"pen\",\"colour\":\"#000000\",\"width\":4,\"points\":[[1,1,1]]}]}",
                 "{\"width\":600,\"height\":300,\"strokes\":[{\"tool\":\"pen\",\"colour\":\"#000000\",\"width\":4,\"points\":[[1,\"1\",1,0]]}]}",
-                "{\"width\":600,\"height\":300,\"strokes\":[{\"tool\":\"pen\",\"colour\":\"#000000\",\"width\":4,\"points\":[[1,1,7,0]]}]}"
+                "{\"width\":600,\"height\":300,\"strokes\":[{\"tool\":\"pen\",\"colour\":\"#000000\",\"width\":4,\"points\":[[1,1,7,0]]}]}",
+                "{\"width\":600,\"height\":300,\"strokes\":[{\"tool\":\"pen\",\"colour\":\"#000000\",\"width\":4,\"points\":[[1,1,1,0,91]]}]}"
             })
     void refusesWhatIsNoDrawing(String json) {
         assertThatThrownBy(() -> DrawingJson.read(json)).isInstanceOf(IllegalArgumentException.class);

@@ -3,6 +3,7 @@ package notchbook.formats.ink;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -79,6 +80,21 @@ class InkMlTest {
     }
 
     @ParameterizedTest
+    @CsvSource({
+        "<channel name='OE'/>, 60, 30",
+        "<channel name='OE' units='rad'/>, 0.5235988, 60",
+        "<channel name='OTx'/>, -40, 40",
+        "<channel name='OTy' units='deg'/>, 25, 25",
+        "<channel name='OE'/>, -10, 90",
+    })
+    void readsHowThePenWasHeld(String channel, String value, double tilt) throws IOException {
+        var drawing = read("<ink><context xml:id='c'><traceFormat><channel name='X'/><channel name='Y'/>" + channel
+                + "</traceFormat></context><trace contextRef='#c'>1 2 " + value + ", 3 4 " + value + "</trace></ink>");
+        assertThat(drawing.strokes().getFirst().points())
+                .allSatisfy(point -> assertThat(point.tilt()).isEqualTo(tilt, within(0.01)));
+    }
+
+    @ParameterizedTest
     @ValueSource(
             strings = {
                 "",
@@ -112,7 +128,8 @@ class InkMlTest {
                 Math.round(100 * point.x()) / 100.0,
                 Math.round(100 * point.y()) / 100.0,
                 Math.round(100 * point.pressure()) / 100.0,
-                point.millis());
+                point.millis(),
+                Math.round(100 * point.tilt()) / 100.0);
     }
 
     private static Drawing read(String xml) throws IOException {

@@ -19,6 +19,7 @@ import notchbook.core.text.Document.Highlight;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Text;
+import notchbook.formats.layer.Layers;
 import notchbook.formats.pdf.SectionSheet.Answer;
 import notchbook.formats.pdf.SectionSheet.Entry;
 import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
@@ -72,6 +73,23 @@ class SectionPdfTest {
     }
 
     @Test
+    void laysWhatIsWrittenOnAPhotoOverItAndTellsItsSpots() throws IOException {
+        var photo = new SectionSheet.Photo(photo(), "image/png", 640, 320, Optional.of(Layers.full()));
+        var page = new SectionSheet.Page(
+                "Tank",
+                LocalDate.of(2026, 11, 24),
+                "Week 12",
+                List.of(zone(List.of(new Entry(photo, "", SectionSheet.Width.FULL, List.of())))));
+        var sheet = new SectionSheet("Waves", "Marlo Quist", "Physics", "version 1", List.of(page), List.of());
+        try (var pdf = Loader.loadPDF(SectionPdf.write(sheet))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("1 Crest of the wave");
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(SectionHtml.write(sheet, ""))
+                    .contains("alt=\"Written on it: Still &lt;water&gt;", "Mind the gap");
+        }
+    }
+
+    @Test
     void setsCuesBesideTheNotesAndTheSummaryBelow() throws IOException {
         var zones = List.of(
                 inZone("cues", "Why halve it?"),
@@ -107,7 +125,7 @@ class SectionPdfTest {
                                 "#17262D",
                                 4,
                                 List.of(new InkPoint(10, 10, 0.5, 0), new InkPoint(90, 40, 1, 20))))))),
-                entry(new SectionSheet.Photo(photo(), "image/png", 640, 480)),
+                entry(new SectionSheet.Photo(photo(), "image/png", 640, 480, Optional.empty())),
                 entry(new SectionSheet.Recording(Optional.empty(), 185)));
         var page =
                 new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", List.of(zone(entries)));

@@ -3,9 +3,12 @@ package notchbook.formats.scan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import notchbook.core.scan.PhotoSet;
+import notchbook.formats.layer.Layers;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,6 +22,16 @@ class PhotoSetJsonTest {
     void writesWhatItRead() {
         assertThat(PhotoSetJson.write(PhotoSetJson.read(set(2)))).isEqualTo(set(2));
         assertThat(PhotoSetJson.read(set(1)).words()).isEqualTo("Echoes\nTiming claps");
+    }
+
+    @Test
+    void keepsWhatIsWrittenOnAPage() {
+        var set = PhotoSetJson.read(set(2));
+        var first = set.pages().getFirst().with(Layers.full());
+        var written = PhotoSetJson.write(new PhotoSet(List.of(first, set.pages().getLast())));
+        assertThat(PhotoSetJson.read(written).pages())
+                .containsExactly(first, set.pages().getLast());
+        assertThat(PhotoSetJson.read(written).words()).contains("Echoes", "Crest", "Mind the gap");
     }
 
     @ParameterizedTest

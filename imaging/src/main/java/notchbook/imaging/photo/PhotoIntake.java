@@ -64,8 +64,8 @@ public final class PhotoIntake {
             }
             throw new PhotoRefused(
                     isHeic(file)
-                            ? "This photo is in the HEIC format, which can't be read here. Send it as JPEG; a phone's camera "
-                                    + "has a setting for it."
+                            ? "This photo is in the HEIC format and can't be read here, or only in part. Send it as JPEG; a "
+                                    + "phone's camera has a setting for it."
                             : "This is not a picture that can be read here. Use a JPEG, PNG or WebP file.");
         } catch (IOException
                 | IllegalArgumentException
@@ -75,8 +75,8 @@ public final class PhotoIntake {
         }
     }
 
-    /** By its brand: ISO/IEC 23008-12, in a file type box of ISO/IEC 14496-12. */
-    private static boolean isHeic(byte[] file) {
+    /** Whether a file, of which the first 12 bytes are enough, is a HEIC photo by its brand: ISO/IEC 23008-12, in a file type box of ISO/IEC 14496-12. */
+    public static boolean isHeic(byte[] file) {
         var head = new String(file, 0, Math.min(file.length, 12), StandardCharsets.ISO_8859_1);
         return head.startsWith("ftyp", 4) && HEIC_BRANDS.contains(head.substring(8));
     }

@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { type InkDrawing, InkView } from '../ink';
+import { Surface } from './Surface';
+import type { InkThing, Thing } from './things';
+import { DRAWING } from './tools';
+import { useHistory } from './useHistory';
+
+type Props = {
+  content: unknown;
+  isChosen: boolean;
+  caption: string;
+  onChange: (content: InkDrawing) => void;
+};
+
+/** A drawing; while it is chosen, a surface for pen, finger or mouse. */
+export function InkEntry({ content, isChosen, caption, onChange }: Props) {
+  const drawing = content as InkDrawing;
+  return isChosen ? (
+    <DrawingSurface start={drawing} onChange={onChange} />
+  ) : (
+    <InkView drawing={drawing} title={caption} />
+  );
+}
+
+function DrawingSurface({ start, onChange }: { start: InkDrawing; onChange: (content: InkDrawing) => void }) {
+  const [things] = useState(() => start.strokes.map(thingOf));
+  const history = useHistory(things, (now) => onChange({ ...start, strokes: now.flatMap(strokesOf) }));
+  return (
+    <Surface
+      width={start.width}
+      height={start.height}
+      history={history}
+      offered={DRAWING}
+      under={<PaperLines width={start.width} height={start.height} />}
+      tallest="80vh"
+    />
+  );
+}
+
+const thingOf = (stroke: InkDrawing['strokes'][number]): InkThing => ({
+  ...stroke,
+  kind: 'ink',
+  id: newId(),
+  locked: false,
+});
+
+const strokesOf = (thing: Thing): InkDrawing['strokes'] =>
+  thing.kind === 'ink'
+    ? [{ tool: thing.tool, colour: thing.colour, width: thing.width, points: thing.points }]
+    : [];
+
+const LINE_GAP = 40;
+
+function PaperLines({ width, height }: { width: number; height: number }) {
+  const lines = Array.from({ length: Math.floor(height / LINE_GAP) }, (_, i) => (i + 1) * LINE_GAP);
+  return lines.map((y) => <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="#DFE8EA" />);
+}

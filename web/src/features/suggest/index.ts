@@ -1,0 +1,2 @@
+export { PerhapsAbout } from './PerhapsAbout';
+export { unfiledQuery } from './queries';
