@@ -99,6 +99,16 @@ public class CoverageBenchmark {
 
     private static SyllabusNode node(Optional<UUID> parent, SyllabusNode.Kind kind, String code) {
         return new SyllabusNode(
-                UUID.randomUUID(), parent, kind, code, code, OptionalDouble.empty(), Tier.CORE, ExamYears.ALWAYS);
+                UUID.randomUUID(),
+                parent,
+                kind,
+                code,
+                code,
+                OptionalDouble.empty(),
+                Tier.CORE,
+                ExamYears.ALWAYS,
+                Optional.empty(),
+                "",
+                SyllabusNode.Origin.EDITION);
     }
 }

@@ -62,15 +62,15 @@ record Desk(Page page) {
         return this;
     }
 
+    /** Types into the text that has the focus, once one has it. */
     Desk type(String words) {
+        assertThat(page.locator(".ProseMirror:focus")).isVisible();
         page.keyboard().type(words);
         return this;
     }
 
     Desk write(String words) {
-        key("w");
-        assertThat(page.locator(".ProseMirror:focus")).isVisible();
-        return type(words);
+        return key("w").type(words);
     }
 
     /** Draws a wave with the mouse on the open drawing surface. */

@@ -104,6 +104,9 @@ class SyllabusStore {
                 found.get(SYLLABUS_NODE.TITLE),
                 weight == null ? OptionalDouble.empty() : OptionalDouble.of(weight),
                 Tier.valueOf(found.get(SYLLABUS_NODE.TIER)),
-                new ExamYears(found.get(SYLLABUS_NODE.FIRST_YEAR), found.get(SYLLABUS_NODE.LAST_YEAR)));
+                new ExamYears(found.get(SYLLABUS_NODE.FIRST_YEAR), found.get(SYLLABUS_NODE.LAST_YEAR)),
+                Optional.ofNullable(found.get(SYLLABUS_NODE.IDENTIFIER)),
+                found.get(SYLLABUS_NODE.NOTE),
+                found.get(SYLLABUS_NODE.NOTEBOOK_ID) == null ? Origin.EDITION : Origin.OWN);
     }
 }

@@ -25,6 +25,17 @@ public final class Edition {
         return nodes.values().stream();
     }
 
+    /** The rows that {@link SyllabusDraft} makes this edition of, in the order of the syllabus. */
+    public List<SyllabusRow> rows() {
+        var rows = new ArrayList<SyllabusRow>();
+        for (var node : nodes.values()) {
+            var parent =
+                    node.parent().flatMap(this::find).map(SyllabusNode::code).orElse("");
+            rows.add(SyllabusRow.of(rows.size() + 1, node, parent));
+        }
+        return rows;
+    }
+
     public Optional<SyllabusNode> find(UUID id) {
         return Optional.ofNullable(nodes.get(id));
     }

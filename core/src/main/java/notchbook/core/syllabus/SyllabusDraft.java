@@ -40,7 +40,7 @@ public final class SyllabusDraft {
         }
     }
 
-    /** Checks rows and, when all are right, makes nodes with ids from {@code ids}. */
+    /** Checks rows and, when all are right, makes nodes: those of rows without an id take theirs from {@code ids}. */
     public static Result check(List<SyllabusRow> rows, Supplier<UUID> ids) {
         var draft = new SyllabusDraft(rows);
         draft.findBreaches();
@@ -185,7 +185,7 @@ public final class SyllabusDraft {
 
     private List<SyllabusNode> nodes(Supplier<UUID> ids) {
         var idByCode = new HashMap<String, UUID>();
-        rows.forEach(row -> idByCode.put(row.code(), ids.get()));
+        rows.forEach(row -> idByCode.put(row.code(), row.id().orElseGet(ids)));
         return rows.stream().map(row -> node(row, idByCode)).toList();
     }
 
@@ -201,7 +201,10 @@ public final class SyllabusDraft {
                 isPoint ? row.statement() : row.title(),
                 weight(row),
                 tier(row).orElseThrow(),
-                ExamYears.parse(row.years()).orElseThrow());
+                ExamYears.parse(row.years()).orElseThrow(),
+                Optional.of(row.identifier()).filter(identifier -> !identifier.isBlank()),
+                row.note(),
+                SyllabusNode.Origin.EDITION);
     }
 
     private OptionalDouble weight(SyllabusRow row) {

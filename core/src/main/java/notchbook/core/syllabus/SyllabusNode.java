@@ -6,7 +6,8 @@ import java.util.UUID;
 
 /**
  * One line of a syllabus. A point carries a statement and nothing below it; a unit has no parent; a topic is what
- * lies between. The weight is a share of the exam's marks in per cent of the whole exam.
+ * lies between. The weight is a share of the exam's marks in per cent of the whole exam; the identifier is the board's
+ * own name for the line, which stays the same from edition to edition.
  */
 public record SyllabusNode(
         UUID id,
@@ -16,12 +17,21 @@ public record SyllabusNode(
         String title,
         OptionalDouble weight,
         Tier tier,
-        ExamYears years) {
+        ExamYears years,
+        Optional<String> identifier,
+        String note,
+        Origin origin) {
 
     public enum Kind {
         UNIT,
         TOPIC,
         POINT
+    }
+
+    /** Whether a line is of the edition, or a student added it to a notebook, where alone it counts. */
+    public enum Origin {
+        EDITION,
+        OWN
     }
 
     public boolean isPoint() {

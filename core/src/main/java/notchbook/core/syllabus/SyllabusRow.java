@@ -1,12 +1,39 @@
 package notchbook.core.syllabus;
 
-/** One row of a syllabus file as it was written, with the line that it stands on, counted from 1. */
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * One row of a syllabus as it was written, with the line that it stands on, counted from 1, and the id of the node that
+ * it changes, if any.
+ */
 public record SyllabusRow(
         int line,
+        Optional<UUID> id,
+        String identifier,
         String code,
         String parent,
         String title,
         String statement,
         String weight,
         String tier,
-        String years) {}
+        String years,
+        String note) {
+
+    /** The row that {@link SyllabusDraft} reads as this node again. */
+    static SyllabusRow of(int line, SyllabusNode node, String parentCode) {
+        return new SyllabusRow(
+                line,
+                Optional.of(node.id()),
+                node.identifier().orElse(""),
+                node.code(),
+                parentCode,
+                node.isPoint() ? "" : node.title(),
+                node.isPoint() ? node.title() : "",
+                node.weight().isPresent() ? Decimals.plain(node.weight().getAsDouble()) : "",
+                node.tier() == Tier.CORE ? "" : node.tier().name().toLowerCase(Locale.ROOT),
+                node.years().written(),
+                node.note());
+    }
+}

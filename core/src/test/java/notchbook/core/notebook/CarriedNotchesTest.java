@@ -40,6 +40,9 @@ class CarriedNotchesTest {
                 statement,
                 OptionalDouble.empty(),
                 Tier.CORE,
-                ExamYears.ALWAYS)));
+                ExamYears.ALWAYS,
+                Optional.empty(),
+                "",
+                SyllabusNode.Origin.EDITION)));
     }
 }

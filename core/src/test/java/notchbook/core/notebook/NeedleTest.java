@@ -77,7 +77,10 @@ class NeedleTest {
                 "t" + number,
                 OptionalDouble.empty(),
                 Tier.CORE,
-                ExamYears.ALWAYS);
+                ExamYears.ALWAYS,
+                Optional.empty(),
+                "",
+                SyllabusNode.Origin.EDITION);
     }
 
     private static UUID id(int number) {

@@ -113,6 +113,9 @@ class PointIndexTest {
                 title,
                 OptionalDouble.empty(),
                 tier,
-                ExamYears.ALWAYS);
+                ExamYears.ALWAYS,
+                Optional.empty(),
+                "",
+                SyllabusNode.Origin.EDITION);
     }
 }
