@@ -23,6 +23,9 @@ public final class SyllabusDraft {
 
     private static final double WHOLE_EXAM_PERCENT = 100;
 
+    /** More levels than any syllabus has; the rules go down them one by one. */
+    private static final int DEEPEST = 20;
+
     private final List<SyllabusRow> rows;
     private final Map<String, SyllabusRow> byCode = new HashMap<>();
     private final Map<String, List<SyllabusRow>> byParent;
@@ -116,6 +119,8 @@ public final class SyllabusDraft {
                     "\"%s\" stands under itself, by way of \"%s\". Break the circle: give one of them another parent.",
                     row.code(),
                     row.parent());
+        } else if (seen.size() > DEEPEST) {
+            report(row, "\"%s\" stands more than %s levels deep. Put it higher up.", row.code(), DEEPEST);
         }
     }
 

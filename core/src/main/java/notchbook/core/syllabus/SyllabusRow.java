@@ -21,6 +21,14 @@ public record SyllabusRow(
         String years,
         String note) {
 
+    SyllabusRow under(String newParent) {
+        return new SyllabusRow(line, id, identifier, code, newParent, title, statement, weight, tier, years, note);
+    }
+
+    SyllabusRow saying(String newTitle, String newStatement) {
+        return new SyllabusRow(line, id, identifier, code, parent, newTitle, newStatement, weight, tier, years, note);
+    }
+
     /** The row that {@link SyllabusDraft} reads as this node again. */
     static SyllabusRow of(int line, SyllabusNode node, String parentCode) {
         return new SyllabusRow(

@@ -3,11 +3,9 @@ package notchbook.formats.file;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import notchbook.core.text.Document;
-import org.apache.commons.csv.CSVFormat;
+import notchbook.formats.csv.CsvFile;
 import org.apache.commons.csv.CSVParser;
 
 /** CSV (RFC 4180) with commas, semicolons or tabs, as its first line has them; that line becomes the heading row. */
@@ -15,8 +13,7 @@ final class CsvTable {
     private CsvTable() {}
 
     static Document read(String text, Extent extent) {
-        var format = CSVFormat.RFC4180.builder().setDelimiter(delimiter(text)).get();
-        try (var parser = CSVParser.parse(new StringReader(text), format)) {
+        try (var parser = CSVParser.parse(new StringReader(text), CsvFile.format(text))) {
             return new Document(List.of(SheetTable.table(extent.of(parser.stream()
                     .limit(Extent.MOST_READ)
                     .map(record -> record.toList())
@@ -24,13 +21,5 @@ final class CsvTable {
         } catch (IOException | UncheckedIOException | IllegalStateException broken) {
             throw new IllegalArgumentException("This table is broken: a quotation mark is not closed.", broken);
         }
-    }
-
-    private static char delimiter(String text) {
-        var first = text.lines().findFirst().orElse("");
-        return Stream.of(',', ';', '\t')
-                .max(Comparator.comparingLong(
-                        sign -> first.chars().filter(c -> c == sign).count()))
-                .orElseThrow();
     }
 }

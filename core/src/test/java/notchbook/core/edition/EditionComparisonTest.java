@@ -1,4 +1,4 @@
-package notchbook.core.syllabus;
+package notchbook.core.edition;
 
 import static java.util.stream.Collectors.toMap;
 import static notchbook.core.syllabus.SyllabusTables.edition;
@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import notchbook.core.syllabus.Edition;
+import notchbook.core.syllabus.RandomSyllabus;
+import notchbook.core.syllabus.SyllabusNode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,10 +1,11 @@
-package notchbook.core.syllabus;
+package notchbook.core.edition;
 
 import static java.util.stream.Collectors.toUnmodifiableSet;
 
 import com.ibm.icu.text.Normalizer2;
 import java.util.Set;
 import notchbook.core.find.Token;
+import notchbook.core.syllabus.SyllabusNode;
 
 /** A line's words, to be set against another's. */
 record Statement(SyllabusNode node, String folded, Set<String> stems) {

@@ -1,6 +1,7 @@
-package notchbook.core.syllabus;
+package notchbook.core.edition;
 
 import java.util.Optional;
+import notchbook.core.syllabus.SyllabusNode;
 
 /** A line of one edition with its counterpart in another; one that only one of them has stands alone. */
 public record NodeChange(Kind kind, Optional<SyllabusNode> before, Optional<SyllabusNode> after) {

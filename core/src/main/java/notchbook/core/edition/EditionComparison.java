@@ -1,4 +1,4 @@
-package notchbook.core.syllabus;
+package notchbook.core.edition;
 
 import static java.util.Comparator.comparingDouble;
 import static java.util.stream.Collectors.toMap;
@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import notchbook.core.syllabus.Edition;
+import notchbook.core.syllabus.SyllabusNode;
 
 /**
  * What became of each line from one edition to another (DESIGN, New edition). Points are matched with points and all
