@@ -91,7 +91,7 @@ class SyllabusCsvTest {
     @Test
     void writesWhatItReadsAsTheSameAgain() {
         var file = HEADING.strip()
-                + ",note,identifier\n1,,Sound,,60,,,,\n1a,1,,=SUM of waves,12.5,extended,2027-2029,\"see, page 4\",x-7\n2,,Light,,40,,,,\n2a,2,,Mirrors,,,-2028,,\n";
+                + ",note,identifier\n1,,Sound,,60,,,,\n1a,1,,=SUM of waves,12.5,extended,2027-2029,\"see, page 4\",x-7\n1b,1,,Echo,,,,,\n2,,Light,,40,,,,\n2a,2,,Mirrors,,,-2028,,\n";
         var nodes = read(file).nodes();
         var again = SyllabusCsv.write(new Edition(nodes));
         assertThat(new String(again, UTF_8)).contains("'=SUM of waves");
