@@ -36,6 +36,7 @@ class AccessMatrixTest extends AppTest {
             "PUT /api/phone/{}/photos/{}",
             "POST /api/text-from-file",
             "POST /api/ink-from-file",
+            "POST /api/edition-files",
             "GET /api/openapi",
             "GET /api/openapi.yaml");
 

@@ -25,6 +25,9 @@ final class Endpoints {
     private static final String PATTERN =
             "{'name':'Mine','zones':[{'key':'main','role':'MAIN','title':'Notes','prompt':'','kinds':[]}]}";
 
+    private static final String EDITION =
+            "{'baseVersion':1,'code':'NB-1','title':'Own','rows':[{'code':'1','parent':'','text':'Sound','isPoint':false,'weight':'','tier':'CORE','years':'','note':''}]}";
+
     /** A request with names of things in braces, and the five answers: student, classmate, teacher, other teacher, nobody. */
     static final List<Map.Entry<String, String>> MATRIX = List.of(
             entry("GET /api/me", ANYONE),
@@ -33,6 +36,27 @@ final class Endpoints {
             entry("GET /api/find?words=echo", ANY_STUDENT),
             entry("GET /api/editions", ANYONE_SIGNED_IN),
             entry("GET /api/editions/{edition}", ANYONE_SIGNED_IN),
+            entry("GET /api/editions/{ownEdition}", STUDENT_ONLY),
+            entry("GET /api/editions/{edition}/syllabus.csv", ANYONE_SIGNED_IN),
+            entry("GET /api/editions/{ownEdition}/case.json", STUDENT_ONLY),
+            entry("GET /api/editions/{edition}/changes?to={ownEdition}", STUDENT_ONLY),
+            entry("PUT /api/editions/{ownEdition} " + EDITION, STUDENT_ONLY),
+            entry("PUT /api/editions/{edition}/document {'mediaId':null}", "404 404 OK OK 401"),
+            entry("GET /api/notebooks/{notebook}/syllabus", STUDENT_ONLY),
+            entry("PUT /api/notebooks/{notebook}/exam {'examYear':2028,'tier':'CORE'}", STUDENT_ONLY),
+            entry(
+                    "PUT /api/notebooks/{notebook}/own-points/{ownPoint} {'topic':'{topic}','code':'2.3x','statement':'Mine'}",
+                    STUDENT_ONLY),
+            entry("DELETE /api/notebooks/{notebook}/own-points/{ownPoint}", STUDENT_ONLY),
+            entry(
+                    "GET /api/notebooks/{movable}/moves/preview?editionId={ownEdition}&examYear=2028&tier=CORE",
+                    STUDENT_ONLY),
+            entry("GET /api/notebooks/{movable}/moves", STUDENT_ONLY),
+            entry(
+                    "PUT /api/notebooks/{movable}/moves/{move} {'editionId':'{ownEdition}','examYear':2028,'tier':'CORE'}",
+                    STUDENT_ONLY),
+            entry("PUT /api/notebooks/{movable}/moves/{move}/looked-at/{point}", STUDENT_ONLY),
+            entry("POST /api/notebooks/{movable}/moves/{move}/undo", STUDENT_ONLY),
             entry("GET /api/notebooks", ANYONE_OWN),
             entry(
                     "PUT /api/notebooks/{new} {'title':'Mine','editionId':'{edition}','examYear':2028,'tier':'CORE'}",
@@ -203,6 +227,10 @@ final class Endpoints {
                 entry("photoScan", photoScan(desk, media)),
                 entry("photoEntry", UUID.fromString(photoEntry(desk, media))),
                 entry("edition", school.edition.id()),
+                entry("ownEdition", school.ownEdition(school.student)),
+                entry("ownPoint", UUID.randomUUID()),
+                entry("movable", school.desk(school.student).notebook().id()),
+                entry("move", UUID.randomUUID()),
                 entry("notebook", desk.notebook().id()),
                 entry("section", desk.section()),
                 entry("page", desk.page().id()),

@@ -29,6 +29,7 @@ import notchbook.app.people.Role;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
 import notchbook.core.syllabus.ExamChoice;
@@ -97,7 +98,7 @@ class School {
                 UUID.randomUUID(),
                 SchoolYear.of("2026/27", LocalDate.of(2026, 9, 7), LocalDate.of(2027, 7, 2), List.of()),
                 List.of());
-        edition = syllabi.read(Optional.empty(), "NB-412", "Waves", SYLLABUS.getBytes());
+        edition = syllabi.read(Optional.empty(), "NB-412", "Waves", SyllabusFile.ofTable(SYLLABUS.getBytes()));
         syllabi.plan(schoolClass.id(), Map.of(node("2.3"), new WeekRange(11, 12)));
     }
 
@@ -191,6 +192,16 @@ class School {
                 teacher.id());
         setWorks.set(teacher, work);
         return work;
+    }
+
+    /** A person's own edition of one unit and nothing else. */
+    UUID ownEdition(Person owner) {
+        return syllabi.read(
+                        Optional.of(owner),
+                        "NB-1",
+                        "Own",
+                        SyllabusFile.ofTable("code,parent,title\n1,,Sound\n".getBytes()))
+                .id();
     }
 
     UUID node(String code) {

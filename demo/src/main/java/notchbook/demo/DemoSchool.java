@@ -23,6 +23,7 @@ import notchbook.app.people.People;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.coverage.PaperMark;
 import notchbook.core.notebook.Pattern;
 import notchbook.core.notebook.Zone;
@@ -227,7 +228,10 @@ class DemoSchool implements ApplicationRunner {
 
     private EditionInfo syllabus(String code, String title, String file) {
         return syllabi.read(
-                Optional.empty(), code, title, Outline.text(file + ".csv").getBytes(StandardCharsets.UTF_8));
+                Optional.empty(),
+                code,
+                title,
+                SyllabusFile.ofTable(Outline.text(file + ".csv").getBytes(StandardCharsets.UTF_8)));
     }
 
     private void enterPapers(Book book, DemoCalendar calendar) {

@@ -48,16 +48,18 @@ public class Coverages {
         return Coverage.of(input(notebook));
     }
 
-    CoverageInput input(Notebook notebook) {
+    /** Everything that the coverage of a notebook is worked out from. */
+    public CoverageInput input(Notebook notebook) {
         var evidence = new ArrayList<>(notebooks.evidence(notebook));
         evidence.addAll(reflections.evidence(notebook));
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         return new CoverageInput(
-                syllabi.edition(notebook.editionId()),
+                edition,
                 notebook.exam(),
                 notebook.examDay(),
                 years.yearOf(clock.today()),
                 clock.today(),
-                notebook.classId().map(syllabi::plan).orElse(Map.of()),
+                notebook.classId().map(id -> syllabi.plan(id, edition)).orElse(Map.of()),
                 evidence,
                 papers.marks(notebook.id()),
                 reflections.ratings(notebook),
@@ -68,7 +70,7 @@ public class Coverages {
     @Transactional
     public void lookedAgain(Person reader, UUID notebookId, UUID topic) {
         var notebook = notebooks.require(reader, notebookId);
-        syllabi.edition(notebook.editionId()).find(topic).orElseThrow(() -> Refusal.notFound("topic"));
+        syllabi.edition(notebook.editionId(), notebook.id()).find(topic).orElseThrow(() -> Refusal.notFound("topic"));
         papers.insertLook(notebookId, new LookedAgain(topic, clock.today()));
     }
 

@@ -37,7 +37,7 @@ public class ToCovers {
     List<ToCover> in(Person reader, UUID sectionId) {
         var section = sections.require(reader, sectionId);
         var notebook = notebooks.require(reader, section.notebookId());
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var weights = Weights.of(edition, notebook.exam());
         var asked = section.topics().stream().flatMap(edition::pointsUnder).collect(toSet());
         var ticked = ticks.of(notebook.id());
@@ -67,7 +67,7 @@ public class ToCovers {
 
     private Notebook requireWith(Person reader, UUID id, UUID point) {
         var notebook = notebooks.require(reader, id);
-        syllabi.edition(notebook.editionId()).find(point).orElseThrow(() -> Refusal.notFound("point"));
+        syllabi.edition(notebook.editionId(), notebook.id()).find(point).orElseThrow(() -> Refusal.notFound("point"));
         return notebook;
     }
 }

@@ -112,7 +112,7 @@ class Finder {
     private List<PointHit> points(Shelf shelf, Query query, String typed) {
         var code = typed.strip().toLowerCase(Locale.ROOT);
         return shelf.notebooks().stream()
-                .flatMap(notebook -> syllabi.edition(notebook.editionId())
+                .flatMap(notebook -> syllabi.edition(notebook.editionId(), notebook.id())
                         .nodes()
                         .filter(node -> !node.kind().equals(SyllabusNode.Kind.UNIT))
                         .filter(node ->

@@ -53,7 +53,8 @@ class Freezer {
     }
 
     Frozen freeze(Person student, SectionContents section) {
-        var edition = syllabi.edition(section.notebook().editionId());
+        var edition = syllabi.edition(
+                section.notebook().editionId(), section.notebook().id());
         var cards = links.of(
                 student.id(),
                 section.entries().stream()

@@ -103,7 +103,8 @@ public class HandIns {
 
     /** The set work that a section can be handed in for: of its notebook's class, that about the section first. */
     List<SetWork> choices(Person reader, SectionContents section) {
-        var edition = syllabi.edition(section.notebook().editionId());
+        var edition = syllabi.edition(
+                section.notebook().editionId(), section.notebook().id());
         return setWorks.visibleTo(reader).stream()
                 .filter(work -> section.notebook().classId().equals(Optional.of(work.classId())))
                 .sorted(Comparator.comparing((SetWork work) -> !isAbout(section.topics(), work.topicId(), edition)))

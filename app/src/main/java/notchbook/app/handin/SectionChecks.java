@@ -85,9 +85,12 @@ class SectionChecks {
 
     /** The section's own points in force; where it has none, those of the topic that was asked for. */
     private List<SectionWork.AskedPoint> points(SectionContents section, SetWork setWork) {
-        var edition = syllabi.edition(section.notebook().editionId());
+        var edition = syllabi.edition(
+                section.notebook().editionId(), section.notebook().id());
         var weights = Weights.of(edition, section.notebook().exam());
-        var asked = section.topics().isEmpty() ? List.of(setWork.topicId()) : List.copyOf(section.topics());
+        var asked = section.topics().isEmpty()
+                ? syllabi.meanings(List.of(setWork.topicId()), edition).values()
+                : section.topics();
         return edition.points()
                 .filter(point -> weights.isInForce(point.id()))
                 .filter(point -> asked.stream()

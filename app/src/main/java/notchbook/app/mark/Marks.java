@@ -98,7 +98,7 @@ public class Marks {
     private Stream<PlacedMark> placed(Notebook book, List<EntryMark> marks, Map<UUID, Entry> live) {
         var pages = notebooks.pages(book).stream().collect(toMap(Page::id, identity()));
         var sections = notebooks.sections(book).stream().collect(toMap(Section::id, identity()));
-        var edition = syllabi.edition(book.editionId());
+        var edition = syllabi.edition(book.editionId(), book.id());
         return marks.stream()
                 .filter(mark -> live.containsKey(mark.entryId()))
                 .filter(mark ->

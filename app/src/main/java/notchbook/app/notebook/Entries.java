@@ -158,7 +158,7 @@ public class Entries {
     @Transactional
     public void cut(Person reader, UUID id, UUID nodeId) {
         var notebook = notebookOf(reader, require(reader, id));
-        syllabi.edition(notebook.editionId()).find(nodeId).orElseThrow(() -> Refusal.notFound("point"));
+        syllabi.edition(notebook.editionId(), notebook.id()).find(nodeId).orElseThrow(() -> Refusal.notFound("point"));
         store.cut(id, nodeId, reader.id(), clock.now());
     }
 

@@ -101,7 +101,7 @@ class NotebookController {
     @GetMapping("/api/notebooks/{id}")
     ContentsView contents(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var notebook = notebooks.require(reader, id);
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var all = notebooks.pages(notebook);
         var counts = pages.entryCounts(all.stream().map(Page::id).toList());
         var perSection = new HashMap<UUID, Integer>();
@@ -185,7 +185,7 @@ class NotebookController {
                 notebook.id(),
                 notebook.title(),
                 notebook.editionId(),
-                edition.code() + " " + edition.title(),
+                edition.name(),
                 notebook.classId(),
                 notebook.exam().year(),
                 notebook.exam().tier(),

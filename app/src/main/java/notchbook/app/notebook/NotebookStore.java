@@ -3,6 +3,7 @@ package notchbook.app.notebook;
 import static notchbook.tables.Tables.NOTEBOOK;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -50,6 +51,22 @@ class NotebookStore {
         db.update(NOTEBOOK)
                 .set(NOTEBOOK.TITLE, title)
                 .set(NOTEBOOK.COVER, cover.name())
+                .where(NOTEBOOK.ID.eq(id))
+                .execute();
+    }
+
+    void updateExam(UUID id, ExamChoice exam, Optional<LocalDate> examDay) {
+        db.update(NOTEBOOK)
+                .set(NOTEBOOK.EXAM_YEAR, exam.year())
+                .set(NOTEBOOK.TIER, exam.tier().name())
+                .set(NOTEBOOK.EXAM_DAY, examDay.orElse(null))
+                .where(NOTEBOOK.ID.eq(id))
+                .execute();
+    }
+
+    void updateEdition(UUID id, UUID editionId) {
+        db.update(NOTEBOOK)
+                .set(NOTEBOOK.EDITION_ID, editionId)
                 .where(NOTEBOOK.ID.eq(id))
                 .execute();
     }

@@ -94,6 +94,21 @@ public class Notebooks {
         return require(reader, id);
     }
 
+    /** Sets the exam that a notebook is for; what counts follows at once. */
+    @Transactional
+    public Notebook sit(Person reader, UUID id, ExamChoice exam, Optional<LocalDate> examDay) {
+        require(reader, id);
+        store.updateExam(id, exam, examDay);
+        return require(reader, id);
+    }
+
+    /** Ties a notebook to another edition, for the exam that it is to be worked towards there. */
+    @Transactional
+    public void move(Notebook notebook, UUID editionId, ExamChoice exam) {
+        store.updateEdition(notebook.id(), editionId);
+        store.updateExam(notebook.id(), exam, notebook.examDay());
+    }
+
     /** The live sections of a notebook. */
     public List<Section> sections(Notebook notebook) {
         return sections.in(notebook.id());
@@ -111,7 +126,7 @@ public class Notebooks {
 
     /** The live entries that fall out for these points or topics, in order of time. */
     List<Entry> needle(Notebook notebook, Set<UUID> nodes, Needle.Wish wish) {
-        var needle = Needle.of(syllabi.edition(notebook.editionId()), nodes, wish);
+        var needle = Needle.of(syllabi.edition(notebook.editionId(), notebook.id()), nodes, wish);
         return entries(notebook).stream()
                 .filter(entry -> needle.lifts(entry.notches(), entry.kind().evidence(), clock.dayOf(entry.madeAt())))
                 .sorted(Comparator.comparing(Entry::madeAt))

@@ -116,6 +116,6 @@ public class PageMoves {
     }
 
     private Edition editionOf(Person reader, UUID notebookId) {
-        return syllabi.edition(notebooks.require(reader, notebookId).editionId());
+        return syllabi.edition(notebooks.require(reader, notebookId).editionId(), notebookId);
     }
 }

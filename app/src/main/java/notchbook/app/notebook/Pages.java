@@ -121,7 +121,7 @@ public class Pages {
     List<SyllabusNode> edge(Person reader, Page page, List<Entry> onPage) {
         var section = sections.require(reader, page.sectionId());
         var notebook = notebooks.require(reader, section.notebookId());
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         Set<UUID> notched =
                 onPage.stream().flatMap(entry -> entry.notches().stream()).collect(Collectors.toSet());
         return PageEdge.slots(edition, Weights.of(edition, notebook.exam()), section.topics(), notched);

@@ -114,7 +114,7 @@ public class Sections {
     }
 
     private void requireTopics(Notebook notebook, Set<UUID> topics) {
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         if (!topics.stream().allMatch(topic -> edition.find(topic).isPresent())) {
             throw Refusal.notFound("topic");
         }
@@ -143,7 +143,7 @@ public class Sections {
     @Transactional
     public void makeForUnits(Person reader, UUID notebookId) {
         var notebook = notebooks.require(reader, notebookId);
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var sectionOf = new HashMap<UUID, UUID>();
         store.in(notebookId).forEach(section -> section.topics().forEach(topic -> sectionOf.put(topic, section.id())));
         edition.nodes()

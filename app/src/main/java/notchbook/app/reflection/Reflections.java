@@ -85,9 +85,9 @@ public class Reflections {
 
     /** The topics that a week was about: those that the class plans for it and those that work of the week is notched to. */
     List<SyllabusNode> topicsOf(Notebook notebook, CalendarWeek week, List<Entry> made) {
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var weights = Weights.of(edition, notebook.exam());
-        var plan = notebook.classId().map(syllabi::plan).orElse(Map.of());
+        var plan = notebook.classId().map(id -> syllabi.plan(id, edition)).orElse(Map.of());
         var worked = topicsOf(edition, made);
         return edition.topics()
                 .filter(topic -> edition.pointsUnder(topic.id()).anyMatch(point -> weights.isInForce(point.id())))
@@ -129,7 +129,7 @@ public class Reflections {
 
     /** What written reflections are evidence for: the topics of the work that they look back on. */
     public List<Evidence> evidence(Notebook notebook) {
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var byId = new HashMap<UUID, Entry>();
         notebooks.entries(notebook).forEach(entry -> byId.put(entry.id(), entry));
         return of(notebook).stream()
@@ -161,7 +161,7 @@ public class Reflections {
         }
         change.ratings().forEach((topic, value) -> new Rating(topic, clock.today(), value));
         var entries = notebooks.entries(notebook).stream().map(Entry::id).collect(Collectors.toSet());
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         if (!entries.containsAll(change.choices())
                 || !change.ratings().keySet().stream()
                         .allMatch(topic -> edition.find(topic).isPresent())) {

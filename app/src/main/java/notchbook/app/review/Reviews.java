@@ -95,7 +95,8 @@ class Reviews {
 
     private List<FoldedEntry> folded(Person reader, Page page) {
         var entries = pages.entries(page);
-        var edition = syllabi.edition(notebookOf(reader, page).editionId());
+        var notebook = notebookOf(reader, page);
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var marked = marks.on(entries).stream().collect(groupingBy(EntryMark::entryId));
         return entries.stream()
                 .map(entry -> new FoldedEntry(

@@ -109,14 +109,13 @@ public class Suggestions {
 
     private UUID requireWith(Person reader, UUID entryId, UUID point) {
         var entry = entries.require(reader, entryId);
-        syllabi.edition(entries.notebookOf(reader, entry).editionId())
-                .find(point)
-                .orElseThrow(() -> Refusal.notFound("point"));
+        var notebook = entries.notebookOf(reader, entry);
+        syllabi.edition(notebook.editionId(), notebook.id()).find(point).orElseThrow(() -> Refusal.notFound("point"));
         return entry.id();
     }
 
     private List<OfferedEntry> offered(Notebook notebook, List<Entry> found) {
-        var edition = syllabi.edition(notebook.editionId());
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var index = PointIndex.of(edition, notebook.exam());
         var texts = findable.of(notebook.ownerId(), found);
         var refused = store.refused(found.stream().map(Entry::id).toList());

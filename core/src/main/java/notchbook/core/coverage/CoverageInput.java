@@ -21,4 +21,10 @@ public record CoverageInput(
         List<Evidence> evidence,
         List<PaperMark> papers,
         List<Rating> ratings,
-        List<LookedAgain> looks) {}
+        List<LookedAgain> looks) {
+
+    /** The same for another exam. */
+    public CoverageInput sitting(ExamChoice other) {
+        return new CoverageInput(edition, other, examDay, year, today, plan, evidence, papers, ratings, looks);
+    }
+}

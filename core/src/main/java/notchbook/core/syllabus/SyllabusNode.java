@@ -34,6 +34,12 @@ public record SyllabusNode(
         OWN
     }
 
+    /** The same line under another one. */
+    public SyllabusNode under(UUID newParent) {
+        return new SyllabusNode(
+                id, Optional.of(newParent), kind, code, title, weight, tier, years, identifier, note, origin);
+    }
+
     public boolean isPoint() {
         return kind == Kind.POINT;
     }

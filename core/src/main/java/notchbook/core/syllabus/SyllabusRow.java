@@ -21,6 +21,11 @@ public record SyllabusRow(
         String years,
         String note) {
 
+    /** The same with the board's own name for the line. */
+    public SyllabusRow named(String newIdentifier) {
+        return new SyllabusRow(line, id, newIdentifier, code, parent, title, statement, weight, tier, years, note);
+    }
+
     SyllabusRow under(String newParent) {
         return new SyllabusRow(line, id, identifier, code, newParent, title, statement, weight, tier, years, note);
     }

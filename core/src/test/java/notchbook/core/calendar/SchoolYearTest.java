@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SchoolYearTest {
     private static final LocalDate START = LocalDate.of(2026, 9, 2); // a Wednesday
@@ -73,5 +76,28 @@ class SchoolYearTest {
     void refusesAYearThatEndsBeforeItBegins() {
         assertThatThrownBy(() -> SchoolYear.of("odd", START, START.minusDays(1), List.of()))
                 .hasMessageContaining("ends before it begins");
+    }
+
+    /** Years of any breaks: weeks follow each other by Mondays, and numbers count up without a gap. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+    void numbersWeeksWithoutRepeatingOrSkippingOverBreaks(long seed) {
+        var random = new Random(seed);
+        var start = START.plusDays(random.nextInt(400));
+        var breaks = IntStream.range(0, random.nextInt(8))
+                .mapToObj(i -> {
+                    var first = start.plusDays(random.nextInt(300));
+                    return new Break("Break " + i, first, first.plusDays(random.nextInt(30)));
+                })
+                .toList();
+        var weeks = SchoolYear.of("Any", start, start.plusDays(300), breaks).weeks();
+        var numbers =
+                weeks.stream().flatMapToInt(week -> week.number().stream()).toArray();
+        assertThat(numbers)
+                .containsExactly(IntStream.rangeClosed(1, numbers.length).toArray());
+        for (var i = 1; i < weeks.size(); i++) {
+            assertThat(weeks.get(i).monday())
+                    .isEqualTo(weeks.get(i - 1).monday().plusWeeks(1));
+        }
     }
 }

@@ -24,7 +24,7 @@ public final class RandomSyllabus {
         var one = new RandomSyllabus(seed);
         var units = 2 + one.random.nextInt(4);
         for (var unit = 1; unit <= units; unit++) {
-            var weight = one.random.nextBoolean() ? String.valueOf(90 / units) : "";
+            var weight = unit < units && one.random.nextBoolean() ? String.valueOf(90 / units) : "";
             one.add("" + unit, "", one.words(2), "", weight);
             for (var topic = 1; topic <= 1 + one.random.nextInt(4); topic++) {
                 one.topic("" + unit, unit + "." + topic, one.random.nextInt(3));
