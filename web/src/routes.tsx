@@ -1,6 +1,7 @@
 import type { RouteObject } from 'react-router';
 import { CollectionScreen, CollectionsScreen } from './features/collection';
 import { CoverageScreen } from './features/coverage';
+import { EditionScreen } from './features/edition';
 import {
   CheckScreen,
   GoToHandIn,
@@ -24,6 +25,7 @@ import {
 import { SheetScreen, SheetsScreen } from './features/reflection';
 import { ScanScreen } from './features/scan';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
+import { SyllabiScreen, SyllabusScreen } from './features/syllabus';
 import { WeekScreen } from './features/week';
 
 /** Every screen and its address. */
@@ -47,9 +49,12 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/needle', element: <NeedleScreen /> },
       { path: '/n/:notebook/unfiled', element: <UnfiledScreen /> },
       { path: '/n/:notebook/coverage', element: <CoverageScreen /> },
+      { path: '/n/:notebook/edition', element: <EditionScreen /> },
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },
       { path: '/n/:notebook/bin', element: <BinScreen /> },
+      { path: '/syllabi', element: <SyllabiScreen /> },
+      { path: '/syllabi/:edition', element: <SyllabusScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },
       { path: '/collections/:collection', element: <CollectionScreen /> },
       { path: '/hand-in/:section', element: <GoToHandIn /> },

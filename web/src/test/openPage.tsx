@@ -32,7 +32,7 @@ export const openPage = (entries: Api['EntryView'][], more: Record<string, unkno
       sections: [section('s1')],
       pages: [{ id: 'p1', title: 'Echo', sectionId: 's1', day: '2026-11-24', entries: 2 }],
     },
-    'GET /api/editions/ed1': { nodes: [] },
+    'GET /api/notebooks/n1/syllabus': [],
     'GET /api/pages/p1/remarks': [],
     'GET /api/pages/p1/marks': [],
     'GET /api/own-marks': [],

@@ -32,6 +32,10 @@ function AllSetWork() {
           <span className="text-[13px] text-soft">{waiting > 0 && `${waiting} to read`}</span>
         </NavLink>
       ))}
+      <hr className="mx-3 my-3 border-line" />
+      <NavLink to="/syllabi" className={row}>
+        Syllabi
+      </NavLink>
     </>
   );
 }

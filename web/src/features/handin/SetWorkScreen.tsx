@@ -4,9 +4,8 @@ import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
 import { Button, Card, ChoiceField, Empty, Heading, TextField, Trouble } from '../../ui';
-import { editionQuery } from '../notebook';
-import { editionsQuery } from '../notebook/queries';
 import { useMe } from '../people';
+import { editionQuery, editionsQuery } from '../syllabus';
 import { setWorkQuery } from './queries';
 import { dueLine } from './words';
 

@@ -2,6 +2,7 @@ import {
   ArrowBendUpLeft,
   Books,
   ChartBar,
+  ListChecks,
   PaperPlaneTilt,
   Question,
   Scissors,
@@ -42,6 +43,7 @@ export function ContentsPanel({ onGo }: { onGo: () => void }) {
           </NavLink>
           <hr className="mx-3 my-3 border-line" />
           <Way to={`/n/${notebook.id}/coverage`} icon={<ChartBar />} name="Coverage" />
+          <Way to={`/n/${notebook.id}/edition`} icon={<ListChecks />} name="Syllabus and exam" />
           <Way to={`/n/${notebook.id}/needle`} icon={<Scissors />} name="Needle" />
           <Way to={`/n/${notebook.id}/unfiled`} icon={<Tray />} name="Unfiled work" />
           <Way to={`/n/${notebook.id}/marks`} icon={<Question />} name="Marks" />

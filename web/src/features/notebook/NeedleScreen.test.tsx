@@ -41,9 +41,11 @@ const node = (id: string, code: string, title: string, kind = 'POINT') => ({
 const open = (search: string, fallen: Api['FoundView'][]) =>
   visit(`/n/n1/needle${search}`, {
     'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [], pages: [] },
-    'GET /api/editions/ed1': {
-      nodes: [node('u', '2', 'Sound', 'UNIT'), node('a', '2.3a', 'Echo'), node('b', '2.3b', 'Distance')],
-    },
+    'GET /api/notebooks/n1/syllabus': [
+      node('u', '2', 'Sound', 'UNIT'),
+      node('a', '2.3a', 'Echo'),
+      node('b', '2.3b', 'Distance'),
+    ],
     'GET /api/notebooks/n1/needle?*': fallen,
   });
 

@@ -1,4 +1,4 @@
-import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
@@ -16,11 +16,12 @@ import {
 } from '../../ui';
 import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
+import { syllabusQuery } from '../syllabus';
 import { documentText } from '../text';
 import { addressOf, fileName } from './entryName';
 import { NeedleFilter } from './NeedleFilter';
 import { NotchPicker } from './NotchPicker';
-import { contentsQuery, editionQuery, type NeedleWish, needleQuery } from './queries';
+import { type NeedleWish, needleQuery } from './queries';
 
 /** The needle: choose points, and every entry notched there falls out in order of time. */
 export function NeedleScreen() {
@@ -28,10 +29,7 @@ export function NeedleScreen() {
   const [search, setSearch] = useSearchParams();
   const nodes = search.getAll('nodes');
   const [isChoosing, setChoosing] = useState(nodes.length === 0);
-  const contents = useSuspenseQuery(contentsQuery(notebook)).data;
-  const points = (useQuery(editionQuery(contents.notebook.editionId)).data?.nodes ?? []).filter(
-    (node) => node.kind !== 'UNIT',
-  );
+  const points = (useQuery(syllabusQuery(notebook)).data ?? []).filter((node) => node.kind !== 'UNIT');
   const ruler = useQuery(rulerQuery).data;
   const wish = wishOf(search);
   const found = useQuery({ ...needleQuery(notebook, wish), placeholderData: (before) => before }).data ?? [];

@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import { NOTEBOOK, refuse, visit } from '../../test/visit';
 
@@ -44,21 +44,4 @@ test('says in the server’s words why there is no notebook, and keeps what was 
   await user.click(screen.getByRole('button', { name: 'Make the notebook' }));
   expect(await screen.findByText('A title has up to 120 characters.')).toBeTruthy();
   expect(field('Title').value).toBe('Waves');
-});
-
-test('says that a syllabus file was read and can be chosen now', async () => {
-  const { user, server } = await open({
-    'POST /api/editions?*': { id: 'ed3', code: 'NB-9', title: 'Sound' },
-  });
-  const form = screen.getByRole('button', { name: 'Read the file' }).closest('form') as HTMLElement;
-  await user.type(within(form).getByLabelText('Code'), 'NB-9');
-  await user.type(within(form).getByLabelText('Title of the edition'), 'Sound');
-  await user.upload(
-    within(form).getByLabelText('CSV file'),
-    new File(['code'], 's.csv', { type: 'text/csv' }),
-  );
-  // jsdom does not see that a file was chosen, and would hold the form back.
-  fireEvent.submit(form);
-  expect(await screen.findByText('NB-9 Sound is ready to choose.')).toBeTruthy();
-  await waitFor(() => expect(server.sent('GET /api/editions').length).toBeGreaterThan(1));
 });

@@ -1,12 +1,11 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import type { FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
-import { api, Problem, unwrap } from '../../api';
+import { api, unwrap } from '../../api';
 import { Button, Card, ChoiceField, Heading, TextField, Trouble } from '../../ui';
 import { useMe } from '../people';
-import { editionsQuery } from './queries';
-import { readSyllabus } from './readSyllabus';
+import { editionsQuery, SyllabusImport } from '../syllabus';
 
 export function NewNotebookScreen() {
   const me = useMe();
@@ -78,67 +77,9 @@ export function NewNotebookScreen() {
           </form>
         </Card>
       </div>
-      <SyllabusFile />
+      <div className="md:mt-[38px]">
+        <SyllabusImport />
+      </div>
     </div>
-  );
-}
-
-function SyllabusFile() {
-  const queries = useQueryClient();
-  const [done, setDone] = useState('');
-  const read = useMutation({
-    mutationFn: readSyllabus,
-    onSuccess: (edition) => {
-      setDone(`${edition.code} ${edition.title} is ready to choose.`);
-      queries.invalidateQueries({ queryKey: ['editions'] });
-    },
-  });
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    setDone('');
-    read.mutate(new FormData(event.currentTarget));
-  };
-  return (
-    <div className="md:mt-[38px]">
-      <Card title="The syllabus is not in the list?">
-        <form onSubmit={submit}>
-          <p className="mb-3 text-soft">
-            Read it from a CSV file. Its first line names the columns: code, parent, title, statement, weight,
-            tier, exam years. Only you will see it.
-          </p>
-          {read.error instanceof Problem && <Breaches problem={read.error} />}
-          {done && <p className="mb-2 font-semibold text-moss">{done}</p>}
-          <TextField label="Code" name="code" required maxLength={40} placeholder="NB-412" />
-          <TextField
-            label="Title of the edition"
-            name="title"
-            required
-            maxLength={200}
-            placeholder="Waves and matter, exams from 2028"
-          />
-          <TextField label="CSV file" name="file" type="file" accept=".csv,text/csv" required />
-          <Button type="submit" disabled={read.isPending}>
-            Read the file
-          </Button>
-        </form>
-      </Card>
-    </div>
-  );
-}
-
-function Breaches({ problem }: { problem: Problem }) {
-  const lines = (problem.body.lines ?? []) as { line: number; message: string }[];
-  return (
-    <Trouble>
-      <p className="font-semibold">{problem.message} Nothing was read.</p>
-      <ul className="mt-1 max-h-56 overflow-auto">
-        {lines.map((breach) => (
-          <li key={`${breach.line} ${breach.message}`}>
-            {breach.line > 0 && <b>Line {breach.line}. </b>}
-            {breach.message}
-          </li>
-        ))}
-      </ul>
-    </Trouble>
   );
 }

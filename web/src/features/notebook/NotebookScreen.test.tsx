@@ -73,7 +73,7 @@ test('says in the server’s words what could not be done', async () => {
 test('stands out in the contents where the open section is', async () => {
   await visit('/n/n1/s/Echo', {
     'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: SECTIONS, pages: [] },
-    'GET /api/editions/ed1': { id: 'ed1', code: 'NB', title: 'Waves', nodes: [] },
+    'GET /api/notebooks/n1/syllabus': [],
   });
   const contents = screen.getByRole('navigation', { name: 'Contents' });
   const open = [...contents.querySelectorAll('a')].filter((link) => link.className.includes('border-petrol'));

@@ -11,14 +11,18 @@ const node = (id: string, code: string, title: string): Api['NodeView'] => ({
   tier: 'CORE',
   firstYear: 2000,
   lastYear: 2100,
+  years: '',
+  note: '',
+  origin: 'EDITION',
 });
 const INK = { width: 100, height: 50, strokes: [] };
 
 const open = (entries: Api['EntryView'][], more: Record<string, unknown> = {}) =>
   openPage(entries, {
-    'GET /api/editions/ed1': {
-      nodes: [node('a', '2.3a', 'Echo as reflection'), node('b', '2.3b', 'Distance from time')],
-    },
+    'GET /api/notebooks/n1/syllabus': [
+      node('a', '2.3a', 'Echo as reflection'),
+      node('b', '2.3b', 'Distance from time'),
+    ],
     ...more,
   });
 const aside = () => screen.getByRole('complementary', { name: 'About this page' });

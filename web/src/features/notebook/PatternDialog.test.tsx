@@ -53,7 +53,7 @@ const entry = (id: string, zone: string, words: string): Api['EntryView'] => ({
 const open = (one: Api['PageView'] = page(), more: Record<string, unknown> = {}) =>
   visit('/n/n1/p/p1', {
     'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [section('s1')], pages: [] },
-    'GET /api/editions/ed1': { nodes: [] },
+    'GET /api/notebooks/n1/syllabus': [],
     'GET /api/own-marks': [],
     'GET /api/pages/p1/remarks': [],
     'GET /api/pages/p1/marks': [],

@@ -27,9 +27,7 @@ const open = (more: Record<string, unknown> = {}, one = SECTION) =>
       sections: [one, section('s2', { title: 'Light', position: 1 })],
       pages: PAGES,
     },
-    'GET /api/editions/ed1': {
-      nodes: [{ id: 't1', code: '2.3', title: 'Echoes', kind: 'TOPIC' }],
-    },
+    'GET /api/notebooks/n1/syllabus': [{ id: 't1', code: '2.3', title: 'Echoes', kind: 'TOPIC' }],
     'GET /api/patterns': { standard: [FREE], own: [] },
     'GET /api/sections/s1/to-cover': POINTS,
     'PUT /api/notebooks/n1/ticks/*': {},

@@ -16,8 +16,8 @@ import {
   useKeys,
 } from '../../ui';
 import { unfiledQuery } from '../suggest';
+import { syllabusQuery } from '../syllabus';
 import { NotchPicker } from './NotchPicker';
-import { contentsQuery, editionQuery } from './queries';
 
 type Unfiled = Api['UnfiledEntryView'];
 
@@ -26,8 +26,7 @@ export function UnfiledScreen() {
   const { notebook = '' } = useParams();
   const queries = useQueryClient();
   const { outbox } = useOutbox();
-  const edition = useSuspenseQuery(contentsQuery(notebook)).data.notebook.editionId;
-  const points = (useQuery(editionQuery(edition)).data?.nodes ?? []).filter((node) => node.kind !== 'UNIT');
+  const points = (useQuery(syllabusQuery(notebook)).data ?? []).filter((node) => node.kind !== 'UNIT');
   const entries = useSuspenseQuery(unfiledQuery(notebook)).data;
   const [wanted, setAt] = useState(0);
   const [isChoosing, setChoosing] = useState(false);

@@ -50,18 +50,6 @@ export const toCoverQuery = (section: string) =>
     queryFn: () => unwrap(api.GET('/api/sections/{id}/to-cover', { params: { path: { id: section } } })),
   });
 
-export const editionsQuery = queryOptions({
-  queryKey: ['editions'],
-  queryFn: () => unwrap(api.GET('/api/editions')),
-});
-
-export const editionQuery = (id: string) =>
-  queryOptions({
-    queryKey: ['edition', id],
-    queryFn: () => unwrap(api.GET('/api/editions/{id}', { params: { path: { id } } })),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-
 export type NeedleWish = {
   nodes: string[];
   all: boolean;

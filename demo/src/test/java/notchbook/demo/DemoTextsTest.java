@@ -8,12 +8,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.link.WebLink;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.notebook.Zone;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.text.Words;
-import notchbook.formats.syllabus.SyllabusCsv;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +24,8 @@ class DemoTextsTest {
     @ParameterizedTest
     @ValueSource(strings = {"physics-2027", "physics-2028", "geography-2028", "music-2028"})
     void syllabiAreWholeAndHaveSixtyPointsOrMore(String name) {
-        var read = SyllabusCsv.read(Outline.text(name + ".csv").getBytes(StandardCharsets.UTF_8), UUID::randomUUID);
+        var read = SyllabusFile.ofTable(Outline.text(name + ".csv").getBytes(StandardCharsets.UTF_8))
+                .read(UUID::randomUUID);
         assertThat(read.breaches()).isEmpty();
         assertThat(read.nodes().stream().filter(SyllabusNode::isPoint)).hasSizeGreaterThanOrEqualTo(60);
     }
@@ -107,7 +108,8 @@ class DemoTextsTest {
     }
 
     private static Set<String> codes(String syllabus) {
-        return SyllabusCsv.read(Outline.text(syllabus + ".csv").getBytes(StandardCharsets.UTF_8), UUID::randomUUID)
+        return SyllabusFile.ofTable(Outline.text(syllabus + ".csv").getBytes(StandardCharsets.UTF_8))
+                .read(UUID::randomUUID)
                 .nodes()
                 .stream()
                 .map(SyllabusNode::code)

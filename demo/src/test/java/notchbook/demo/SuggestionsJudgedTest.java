@@ -8,13 +8,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.suggest.PointIndex;
 import notchbook.core.suggest.Suggestion;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Tier;
-import notchbook.formats.syllabus.SyllabusCsv;
 import org.junit.jupiter.api.Test;
 
 /** How often the core's suggestions are what the students of the demo notched themselves. */
@@ -51,8 +51,8 @@ class SuggestionsJudgedTest {
     }
 
     private static List<Judged> judged(String subject) {
-        var nodes = SyllabusCsv.read(
-                        Outline.text(subject + "-2028.csv").getBytes(StandardCharsets.UTF_8), UUID::randomUUID)
+        var nodes = SyllabusFile.ofTable(Outline.text(subject + "-2028.csv").getBytes(StandardCharsets.UTF_8))
+                .read(UUID::randomUUID)
                 .nodes();
         Map<UUID, String> codes = nodes.stream().collect(Collectors.toMap(SyllabusNode::id, SyllabusNode::code));
         var index = PointIndex.of(new Edition(nodes), EXAM);

@@ -36,8 +36,10 @@ class EditionController {
             NodeChange.Kind kind,
             Optional<NodeView> before,
             Optional<NodeView> after,
-            List<WordChange.Part> words,
+            List<ChangedWordsView> words,
             int notches) {}
+
+    record ChangedWordsView(WordChange.Kind kind, String text) {}
 
     record StandView(double marksCovered, int pointsBare) {}
 
@@ -124,10 +126,13 @@ class EditionController {
                         .orElse(0));
     }
 
-    private static List<WordChange.Part> words(NodeChange change) {
+    private static List<ChangedWordsView> words(NodeChange change) {
         return WordChange.of(
                         change.before().map(SyllabusNode::title).orElseThrow(),
                         change.after().map(SyllabusNode::title).orElseThrow())
-                .parts();
+                .parts()
+                .stream()
+                .map(part -> new ChangedWordsView(part.kind(), part.text()))
+                .toList();
     }
 }

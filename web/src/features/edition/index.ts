@@ -1,0 +1,1 @@
+export { EditionScreen } from './EditionScreen';

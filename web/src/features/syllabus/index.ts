@@ -1,0 +1,4 @@
+export { editionQuery, editionsQuery, syllabusQuery } from './queries';
+export { SyllabiScreen } from './SyllabiScreen';
+export { SyllabusImport } from './SyllabusImport';
+export { SyllabusScreen } from './SyllabusScreen';
