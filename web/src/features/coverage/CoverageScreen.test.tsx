@@ -17,8 +17,19 @@ const topic = (more: Partial<Api['TopicView']>): Api['TopicView'] => ({
       isCovered: true,
       kinds: ['TYPED'],
       weight: 0.3,
+      tier: 'CORE',
+      origin: 'EDITION',
     },
-    { id: 'p2', code: '2.3b', statement: 'Distance from time', isCovered: false, kinds: [], weight: 0.3 },
+    {
+      id: 'p2',
+      code: '2.3b',
+      statement: 'Distance from time',
+      isCovered: false,
+      kinds: [],
+      weight: 0.3,
+      tier: 'EXTENDED',
+      origin: 'EDITION',
+    },
   ],
   evidence: [
     { entry: 'e1', kind: 'TYPED', day: '2026-11-24', week: 12 },
@@ -29,6 +40,7 @@ const topic = (more: Partial<Api['TopicView']>): Api['TopicView'] => ({
   standing: 'This week, 1 bare',
   tone: 'OPEN',
   isRevisitDue: false,
+  why: ['This week, 1 bare: 1 of 2 points bare (2.3b), and its plan is for weeks 11 to 12.'],
   ...more,
 });
 const COVERAGE: Api['CoverageView'] = {
@@ -39,11 +51,22 @@ const COVERAGE: Api['CoverageView'] = {
   weeks: 36,
   units: [{ id: 'u1', code: '2', title: 'Sound', weight: 1 }],
   topics: [topic({})],
+  why: { marksCovered: ['1 of 2 points in force.'], pointsBare: ['2.3 Echoes: 2.3b'], topicsBehind: [] },
+  progress: [
+    { week: 11, covered: 0.3, planned: 0.3 },
+    { week: 12, covered: 0.473, planned: 0.6 },
+    { week: 13, planned: 0.6 },
+  ],
+  forecast: { pacePerWeek: 0.03, weeksLeft: 10, atExam: 0.773 },
   next: [{ topic: 't1', code: '2.3', title: 'Echoes', reason: '2.3b has no notes', weight: 0.065 }],
 };
 
 const open = (coverage: Partial<Api['CoverageView']>, more: Record<string, unknown> = {}) =>
-  visit('/n/n1/coverage', { 'GET /api/notebooks/n1/coverage': { ...COVERAGE, ...coverage }, ...more });
+  visit('/n/n1/coverage', {
+    'GET /api/notebooks/n1/coverage': { ...COVERAGE, ...coverage },
+    'GET /api/notebooks/n1/needle?*': [],
+    ...more,
+  });
 
 test.each([
   [0, 'points still bare', 0, 'topics behind the plan'],
@@ -112,4 +135,55 @@ test('shows at most three things to cover next, in their order', async () => {
       .getAllByRole('link')
       .map((link) => link.textContent),
   ).toEqual(['1.1 Echoes', '1.2 Echoes', '1.3 Echoes']);
+});
+
+test.each([
+  [/of the marks/, '1 of 2 points in force.'],
+  [/point still bare/, '2.3 Echoes: 2.3b'],
+  [/topics behind/, 'None.'],
+])('says in one press how a figure came about: %s', async (figure, reason) => {
+  const { user } = await open({});
+  await user.click(screen.getByRole('button', { name: figure }));
+  expect(within(screen.getByRole('list', { name: 'How this came about' })).getByText(reason)).toBeTruthy();
+});
+
+test('opens a point into its entries, each with its page', async () => {
+  const found = {
+    entry: { id: 'e1', kind: 'TYPED', notches: ['p1'] },
+    name: 'An echo comes back',
+    day: '2026-11-24',
+    page: 'Timing an echo',
+    section: 'Echoes',
+  };
+  const { user } = await open({}, { 'GET /api/notebooks/n1/needle?*': [found] });
+  await user.click(screen.getByRole('button', { name: /Echoes/ }));
+  const entry = await screen.findByRole('link', { name: /An echo comes back/ });
+  expect(entry.getAttribute('href')).toBe('/e/e1');
+  expect(entry.textContent).toContain('Timing an echo · Tue 24 Nov');
+  expect(screen.getByText(/1 of 2 points bare \(2.3b\)/)).toBeTruthy();
+});
+
+test('begins a page for what is to be covered next', async () => {
+  const { user, router } = await open({}, { 'PUT /api/notebooks/n1/topics/t1/pages/*': { pageId: 'p9' } });
+  await user.click(screen.getByRole('button', { name: 'New page for 2.3' }));
+  await waitFor(() => expect(router.state.location.pathname).toBe('/n/n1/p/p9'));
+});
+
+test('shows which kinds of evidence a topic has none of', async () => {
+  const { user } = await open({});
+  await user.click(screen.getByRole('radio', { name: 'By kind of evidence' }));
+  const cells = within(screen.getByRole('row', { name: /Echoes/ })).getAllByRole('cell');
+  expect(cells.slice(0, 5).map((cell) => cell.textContent)).toEqual(['2', '·none', '1', '·none', '·none']);
+});
+
+test('shows the marks over time with a forecast that says what it assumes', async () => {
+  const { user, router } = await open({});
+  await user.click(screen.getByRole('radio', { name: 'Over time' }));
+  expect(screen.getByRole('img', { name: 'Marks covered: week 11 30 %, week 12 47 %' })).toBeTruthy();
+  expect(
+    screen.getByText(
+      'If you go on as in the last 6 teaching weeks, 3 % a week, 77 % of the marks have notes by the exam in 10 teaching weeks.',
+    ),
+  ).toBeTruthy();
+  expect(router.state.location.search).toBe('?view=line');
 });

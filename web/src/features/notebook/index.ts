@@ -7,7 +7,7 @@ export { NeedleScreen } from './NeedleScreen';
 export { NewNotebookScreen } from './NewNotebookScreen';
 export { NotebookScreen } from './NotebookScreen';
 export { PageScreen } from './PageScreen';
-export { contentsQuery, notebooksQuery, useNotebook } from './queries';
+export { contentsQuery, needleQuery, notebooksQuery, useNotebook } from './queries';
 export { SoundPlayer } from './RecordingEntry';
 export { SectionScreen } from './SectionScreen';
 export { SPANS } from './spans';

@@ -3,6 +3,7 @@ package notchbook.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -45,6 +46,52 @@ class CoverageOverHttpTest extends AppTest {
                                 .formatted(school.node("2.3")))
                         .status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void beginsAPageForATopicInItsSectionWithThePatternThatIsUsedThere() {
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/pages/" + desk.page().id() + "/pattern",
+                "{'name':'Cue notes','zones':[{'key':'main','role':'MAIN','title':'Notes','prompt':'','kinds':[]}]}");
+        var page = begin("2.3");
+        assertThat(page.path("sectionId").asString()).isEqualTo(desk.section().toString());
+        assertThat(page.path("title").asString()).isEqualTo("Echoes and sonar");
+        assertThat(page.at("/pattern/name").asString()).isEqualTo("Cue notes");
+        assertThat(Browser.texts(page.path("edge"), "code")).contains("2.3a", "2.3b");
+    }
+
+    @Test
+    void makesASectionForATopicThatHasNone() {
+        var page = begin("2.4");
+        assertThat(page.path("section").asString()).isEqualTo("Ultrasound");
+        assertThat(Browser.texts(page.path("edge"), "code")).contains("2.4a");
+    }
+
+    @Test
+    void saysHowEachFigureCameAbout() {
+        school.typed(school.student, desk, "An echo", "2.3a");
+        var why = coverage().path("why");
+        assertThat(why.path("marksCovered").get(1).asString()).isEqualTo("2 Sound: 30 % of 100 %");
+        assertThat(why.path("pointsBare").get(0).asString()).isEqualTo("2.3 Echoes and sonar: 2.3b");
+        assertThat(topic("2.3").path("why").get(0).asString())
+                .startsWith("This week, 1 bare: 1 of 2 points bare (2.3b)");
+        assertThat(coverage().path("progress").get(11).path("covered").asDouble())
+                .isEqualTo(0.3, within(1e-9));
+    }
+
+    private JsonNode begin(String topic) {
+        var made = browser.send(
+                school.student,
+                "PUT",
+                "/api/notebooks/%s/topics/%s/pages/%s"
+                        .formatted(desk.notebook().id(), school.node(topic), UUID.randomUUID()),
+                "");
+        return browser.get(
+                        school.student,
+                        "/api/pages/" + made.json().path("pageId").asString())
+                .json();
     }
 
     @Test

@@ -68,7 +68,11 @@ final class Endpoints {
                     "GET /api/notebooks/{notebook}/needle?nodes={point}&all=true&kinds=TYPED&from=2026-11-23&to=2026-11-29",
                     STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/coverage", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/coverage.csv", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/coverage.xlsx", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/coverage.pdf", STUDENT_ONLY),
             entry("POST /api/notebooks/{notebook}/topics/{topic}/looked-again", STUDENT_ONLY),
+            entry("PUT /api/notebooks/{notebook}/topics/{topic}/pages/{new}", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/reflections", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/reflections/12", STUDENT_ONLY),
             entry(

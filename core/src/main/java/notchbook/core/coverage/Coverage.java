@@ -4,7 +4,6 @@ import static java.util.Comparator.comparing;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -49,8 +48,7 @@ public record Coverage(
     private static final class Reckoning {
         private final CoverageInput input;
         private final Weights weights;
-        private final Map<UUID, List<Evidence>> byPoint = new HashMap<>();
-        private final Map<UUID, List<Evidence>> byTopic = new HashMap<>();
+        private final Filing filing;
         private final Map<UUID, PaperMark> latestPaper;
         private final Map<UUID, Rating> latestRating;
 
@@ -59,48 +57,7 @@ public record Coverage(
             this.weights = Weights.of(input.edition(), input.exam());
             this.latestPaper = latest(input.papers(), PaperMark::topic, PaperMark::day);
             this.latestRating = latest(input.ratings(), Rating::topic, Rating::day);
-            fileEvidence();
-        }
-
-        /** One pass in order of days, so that every list is in that order and holds each entry once. */
-        private void fileEvidence() {
-            var topicOf = topicOfNode();
-            for (var evidence : inOrderOfDays(input.evidence())) {
-                for (var node : evidence.notches()) {
-                    byPoint.computeIfAbsent(node, key -> new ArrayList<>()).add(evidence);
-                    Optional.ofNullable(topicOf.get(node)).ifPresent(topic -> fileOnce(topic, evidence));
-                }
-            }
-        }
-
-        /** Sorted by day and place in one number each: four times as fast on 10,000 entries as comparing dates. */
-        private static List<Evidence> inOrderOfDays(List<Evidence> evidence) {
-            var keys = new long[evidence.size()];
-            for (var i = 0; i < keys.length; i++) {
-                keys[i] = evidence.get(i).day().toEpochDay() << 32 | i;
-            }
-            Arrays.sort(keys);
-            return Arrays.stream(keys).mapToObj(key -> evidence.get((int) key)).toList();
-        }
-
-        /** An entry's notches come one after the other, so it can only be the last of the list already. */
-        private void fileOnce(UUID topic, Evidence evidence) {
-            var filed = byTopic.computeIfAbsent(topic, key -> new ArrayList<>());
-            if (filed.isEmpty() || filed.getLast() != evidence) {
-                filed.add(evidence);
-            }
-        }
-
-        /** The topic that a notch on a point in force, or on the topic itself, is evidence for. */
-        private Map<UUID, UUID> topicOfNode() {
-            var topicOf = new HashMap<UUID, UUID>();
-            input.edition().topics().forEach(topic -> {
-                topicOf.put(topic.id(), topic.id());
-                input.edition().childrenOf(topic.id()).stream()
-                        .filter(point -> weights.isInForce(point.id()))
-                        .forEach(point -> topicOf.put(point.id(), topic.id()));
-            });
-            return topicOf;
+            this.filing = Filing.of(input.edition(), weights, input.evidence());
         }
 
         List<TopicCoverage> topics() {
@@ -114,13 +71,12 @@ public record Coverage(
         private Optional<TopicCoverage> topic(SyllabusNode topic) {
             var points = input.edition().childrenOf(topic.id()).stream()
                     .filter(point -> weights.isInForce(point.id()))
-                    .map(point -> new PointCoverage(
-                            point, weights.of(point.id()), byPoint.getOrDefault(point.id(), List.of())))
+                    .map(point -> new PointCoverage(point, weights.of(point.id()), filing.on(point.id())))
                     .toList();
             if (points.isEmpty()) {
                 return Optional.empty();
             }
-            var evidence = byTopic.getOrDefault(topic.id(), List.<Evidence>of());
+            var evidence = filing.in(topic.id());
             var plan = Optional.ofNullable(input.plan().get(topic.id()));
             var paper = Optional.ofNullable(latestPaper.get(topic.id())).map(PaperMark::share);
             var rating = Optional.ofNullable(latestRating.get(topic.id())).map(Rating::value);

@@ -93,7 +93,11 @@ final class CoverageCase {
     }
 
     Coverage coverage() {
-        return Coverage.of(new CoverageInput(
+        return Coverage.of(input());
+    }
+
+    CoverageInput input() {
+        return new CoverageInput(
                 edition,
                 new ExamChoice(2028, Tier.CORE),
                 examDay,
@@ -103,7 +107,7 @@ final class CoverageCase {
                 evidence,
                 papers,
                 ratings,
-                looks));
+                looks);
     }
 
     TopicCoverage topic(String code) {

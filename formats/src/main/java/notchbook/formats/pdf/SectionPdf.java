@@ -1,63 +1,13 @@
 package notchbook.formats.pdf;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.util.Objects;
-
 /**
  * Writes a section as a tagged PDF (PDF/UA-1): real text, photos with their captions as alternative text, ink as
- * vector paths, recordings listed with their length. Fonts are embedded; nothing is fetched from outside.
+ * vector paths, recordings listed with their length.
  */
 public final class SectionPdf {
-    private static final String TEXT = "Atkinson";
-    private static final String OTHER_SCRIPTS = "DejaVu";
-
     private SectionPdf() {}
 
     public static byte[] write(SectionSheet sheet) {
-        var out = new ByteArrayOutputStream();
-        var builder = new PdfRendererBuilder();
-        font(builder, "AtkinsonHyperlegible-Regular.ttf", TEXT, 400, FontStyle.NORMAL);
-        font(builder, "AtkinsonHyperlegible-Bold.ttf", TEXT, 700, FontStyle.NORMAL);
-        font(builder, "AtkinsonHyperlegible-Italic.ttf", TEXT, 400, FontStyle.ITALIC);
-        font(builder, "DejaVuSans.ttf", OTHER_SCRIPTS, 400, FontStyle.NORMAL);
-        builder.usePdfUaAccessibility(true);
-        builder.useSVGDrawer(new BatikSVGDrawer());
-        builder.useExternalResourceAccessControl(
-                (uri, type) -> uri.startsWith("data:"), ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
-        builder.withHtmlContent(SectionHtml.write(sheet, css()), "");
-        builder.toStream(out);
-        try {
-            builder.run();
-        } catch (IOException unwritable) {
-            throw new UncheckedIOException(unwritable);
-        }
-        return out.toByteArray();
-    }
-
-    private static void font(PdfRendererBuilder builder, String file, String family, int weight, FontStyle style) {
-        var bytes = resource("/fonts/" + file);
-        builder.useFont(() -> new ByteArrayInputStream(bytes), family, weight, style, true);
-    }
-
-    private static String css() {
-        return new String(resource("/section.css"), UTF_8);
-    }
-
-    private static byte[] resource(String path) {
-        try (InputStream in = Objects.requireNonNull(SectionPdf.class.getResourceAsStream(path), path)) {
-            return in.readAllBytes();
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
-        }
+        return TaggedPdf.write(SectionHtml.write(sheet, TaggedPdf.css("/section.css")));
     }
 }

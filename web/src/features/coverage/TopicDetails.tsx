@@ -1,0 +1,95 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { type Api, api, unwrap } from '../../api';
+import { Button, dayName, evidenceOf, percent, Shape } from '../../ui';
+import { needleQuery } from '../notebook';
+import type { Topic } from './arrange';
+
+const SURENESS = {
+  OVER_SURE: 'Surer than your papers say.',
+  UNDER_SURE: 'Better than you think: your papers say so.',
+};
+
+/** The points of a topic with the entries that are notched to each, and how its figures came about. */
+export function TopicDetails({ topic, notebook }: { topic: Topic; notebook: string }) {
+  const queries = useQueryClient();
+  const nodes = [topic.id, ...topic.points.map((point) => point.id)];
+  const found = useQuery(needleQuery(notebook, { nodes, all: false, kinds: [] })).data ?? [];
+  const look = useMutation({
+    mutationFn: () =>
+      unwrap(
+        api.POST('/api/notebooks/{id}/topics/{topic}/looked-again', {
+          params: { path: { id: notebook, topic: topic.id } },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['coverage', notebook] }),
+  });
+  const notched = (node: string) => found.filter((one) => one.entry.notches.includes(node));
+  return (
+    <div className="grid gap-x-8 gap-y-2 lg:grid-cols-[minmax(0,1fr)_300px]">
+      <ul>
+        {topic.points.map((point) => (
+          <li key={point.id} className="border-b border-line/50 py-1 last:border-0">
+            <Link
+              to={`/n/${notebook}/needle?nodes=${point.id}`}
+              className="flex items-baseline gap-3 hover:text-petrol"
+            >
+              <b className="w-11 shrink-0 text-petrol">{point.code}</b>
+              <span className="flex-1">
+                {point.statement}
+                {point.tier === 'EXTENDED' && <span className="text-soft"> · extended</span>}
+                {point.origin === 'OWN' && <span className="text-soft"> · your own</span>}
+              </span>
+              {point.kinds.length === 0 && <span className="text-[13px] text-rust">bare</span>}
+              <span className="w-14 text-right text-[13px] text-soft">{percent(point.weight, 1)}</span>
+            </Link>
+            <Entries found={notched(point.id)} />
+          </li>
+        ))}
+        {notched(topic.id).length > 0 && (
+          <li className="py-1">
+            <span className="text-[13px] text-soft">Notched to the topic itself, which covers no point:</span>
+            <Entries found={notched(topic.id)} />
+          </li>
+        )}
+      </ul>
+      <div className="text-[13.5px] text-soft">
+        <ul aria-label="How this came about">
+          {topic.why.map((reason) => (
+            <li key={reason} className="mb-1">
+              {reason}
+            </li>
+          ))}
+        </ul>
+        {topic.rating && <p className="mb-1">You rate it {topic.rating} of 4.</p>}
+        {topic.sureness && <p className="mb-1 font-semibold text-rust">{SURENESS[topic.sureness]}</p>}
+        {topic.evidence.length > 0 && (
+          <Button onClick={() => look.mutate()}>I looked at it again today</Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Entries({ found }: { found: Api['FoundView'][] }) {
+  return (
+    <ul className="pl-14">
+      {found.map(({ entry, name, day, page }) => (
+        <li key={entry.id}>
+          <Link
+            to={`/e/${entry.id}`}
+            className="flex min-h-6 items-baseline gap-2 text-[13.5px] hover:text-petrol"
+          >
+            <span className="self-center">
+              <Shape kind={evidenceOf(entry.kind)} />
+            </span>
+            <span className="min-w-0 truncate">{name}</span>
+            <span className="whitespace-nowrap text-soft">
+              {page} · {dayName(day)}
+            </span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,104 @@
+import { Fragment } from 'react';
+import type { Api } from '../../api';
+import { KIND_NAMES, percent, Shape } from '../../ui';
+import type { Topic } from './arrange';
+import { TopicRow } from './TopicRow';
+import { weeksShown } from './WeekGrid';
+
+type Props = {
+  coverage: Api['CoverageView'];
+  topics: Topic[];
+  notebook: string;
+  /** Whether the topics stand under their units, in the order of the syllabus. */
+  byUnit: boolean;
+};
+
+/** Topics by weeks: when the class plans each, what was made for it when, and where it stands. */
+export function WeekTable({ coverage, topics, notebook, byUnit }: Props) {
+  const weeks = weeksShown(coverage);
+  const row = (topic: Topic) => (
+    <TopicRow key={topic.id} topic={topic} notebook={notebook} weeks={weeks} week={coverage.week} />
+  );
+  const inside = (unit: Api['UnitView']) => topics.filter((topic) => topic.unit === unit.id);
+  return (
+    <>
+      <div className="overflow-x-auto rounded-lg bg-card">
+        <table className="w-full min-w-[1000px] border-collapse">
+          <thead className="text-left text-[12.5px] text-soft">
+            <tr className="border-b border-line">
+              <th className="w-[230px] py-2 pl-12 font-normal">Topic</th>
+              <th className="font-normal">
+                <WeekNumbers weeks={weeks} week={coverage.week} />
+              </th>
+              <th className="w-[104px] pl-3 font-normal">Points</th>
+              <th className="w-[58px] text-right font-normal">Papers</th>
+              <th className="w-[140px] pl-4 font-normal">Where it stands</th>
+            </tr>
+          </thead>
+          <tbody>
+            {byUnit
+              ? coverage.units
+                  .filter((unit) => inside(unit).length > 0)
+                  .map((unit) => (
+                    <Fragment key={unit.id}>
+                      <UnitRow unit={unit} />
+                      {inside(unit).map(row)}
+                    </Fragment>
+                  ))
+              : topics.map(row)}
+          </tbody>
+        </table>
+        {topics.length === 0 && <p className="p-4 text-soft">No topic is like this.</p>}
+      </div>
+      <Legend />
+    </>
+  );
+}
+
+function WeekNumbers({ weeks, week }: { weeks: number; week: number | undefined }) {
+  return (
+    <>
+      <span className="sr-only">Weeks</span>
+      <span className="flex" aria-hidden="true">
+        {Array.from({ length: weeks }, (_, i) => (
+          <span
+            key={i}
+            className={`flex-1 text-center text-[11.5px] ${i + 1 === week ? 'font-bold text-rust' : ''}`}
+          >
+            {i + 1}
+          </span>
+        ))}
+      </span>
+    </>
+  );
+}
+
+function UnitRow({ unit }: { unit: Api['UnitView'] }) {
+  return (
+    <tr className="border-b border-line">
+      <th colSpan={4} scope="rowgroup" className="py-1.5 pl-3.5 text-left font-head text-[14.5px]">
+        {unit.code} · {unit.title}
+      </th>
+      <td className="pr-3.5 text-right text-[13px] text-soft">{percent(unit.weight)} of the marks</td>
+    </tr>
+  );
+}
+
+function Legend() {
+  return (
+    <p className="mt-2.5 flex flex-wrap gap-x-4 gap-y-1 text-[13px] text-soft">
+      {(Object.keys(KIND_NAMES) as (keyof typeof KIND_NAMES)[]).map((kind) => (
+        <span key={kind} className="flex items-center gap-1.5">
+          <span className="text-ink">
+            <Shape kind={kind} silent />
+          </span>
+          {KIND_NAMES[kind]}
+        </span>
+      ))}
+      <span className="flex items-center gap-1.5">
+        <span className="inline-block h-3 w-6 rounded-sm bg-petrol-wash" />
+        when the class plans it
+      </span>
+    </p>
+  );
+}
