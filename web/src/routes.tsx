@@ -1,6 +1,6 @@
 import type { RouteObject } from 'react-router';
 import { CollectionScreen, CollectionsScreen } from './features/collection';
-import { CoverageScreen } from './features/coverage';
+import { ClassScreen, CoverageScreen, StudentScreen } from './features/coverage';
 import { EditionScreen } from './features/edition';
 import {
   CheckScreen,
@@ -53,6 +53,8 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },
       { path: '/n/:notebook/bin', element: <BinScreen /> },
+      { path: '/classes/:class', element: <ClassScreen /> },
+      { path: '/classes/:class/:student', element: <StudentScreen /> },
       { path: '/syllabi', element: <SyllabiScreen /> },
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },

@@ -1,5 +1,4 @@
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { type ReactNode, useState } from 'react';
 import type { Api } from '../../api';
 import { Heading, percent } from '../../ui';
 
@@ -8,10 +7,12 @@ type Which = keyof Api['WhyView'];
 /** The three figures at the top; each says in one press how it came about. */
 export function CoverageFigures({
   coverage,
-  notebook,
+  name,
+  aside,
 }: {
   coverage: Api['CoverageView'];
-  notebook: Api['NotebookView'];
+  name: string;
+  aside?: ReactNode;
 }) {
   const [open, setOpen] = useState<Which>();
   const figure = (which: Which, value: string, words: string) => (
@@ -25,7 +26,7 @@ export function CoverageFigures({
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end gap-x-7 gap-y-2">
-        <Heading name={`Coverage of ${notebook.title}`} className="sr-only" />
+        <Heading name={`Coverage of ${name}`} className="sr-only" />
         {figure('marksCovered', percent(coverage.marksCovered), 'of the marks have notes behind them')}
         {figure(
           'pointsBare',
@@ -37,14 +38,7 @@ export function CoverageFigures({
           String(coverage.topicsBehind),
           coverage.topicsBehind === 1 ? 'topic behind the plan' : 'topics behind the plan',
         )}
-        <Link
-          to={`/n/${notebook.id}/edition`}
-          className="ml-auto pb-1 text-right text-[13.5px] text-soft hover:text-petrol"
-        >
-          {notebook.edition}
-          <br />
-          Exam {notebook.examYear}, {notebook.tier.toLowerCase()}
-        </Link>
+        {aside}
       </div>
       {open && (
         <ul className="mb-3 rounded-lg bg-card px-4 py-3 text-[14px]" aria-label="How this came about">

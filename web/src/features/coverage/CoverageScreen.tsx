@@ -1,6 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { Radios } from '../../ui';
 import { contentsQuery } from '../notebook';
 import { AS_IT_IS, arranged } from './arrange';
@@ -27,7 +27,20 @@ export function CoverageScreen() {
   const topics = arranged(coverage.topics, wish);
   return (
     <div className="max-w-[1040px]">
-      <CoverageFigures coverage={coverage} notebook={notebook} />
+      <CoverageFigures
+        coverage={coverage}
+        name={notebook.title}
+        aside={
+          <Link
+            to={`/n/${id}/edition`}
+            className="ml-auto pb-1 text-right text-[13.5px] text-soft hover:text-petrol"
+          >
+            {notebook.edition}
+            <br />
+            Exam {notebook.examYear}, {notebook.tier.toLowerCase()}
+          </Link>
+        }
+      />
       <NextCards coverage={coverage} notebook={id} />
       <div className="no-print mb-1">
         <Radios

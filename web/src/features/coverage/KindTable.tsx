@@ -6,7 +6,7 @@ import { PointBoxes, TONES } from './TopicRow';
 const KINDS = Object.keys(KIND_NAMES) as EvidenceKind[];
 
 /** Topics by kinds of evidence: how many entries of each there are, and which kinds are missing. */
-export function KindTable({ topics, notebook }: { topics: Topic[]; notebook: string }) {
+export function KindTable({ topics, notebook }: { topics: Topic[]; notebook: string | undefined }) {
   return (
     <div className="overflow-x-auto rounded-lg bg-card">
       <table className="w-full min-w-[760px] border-collapse">
@@ -29,13 +29,7 @@ export function KindTable({ topics, notebook }: { topics: Topic[]; notebook: str
           {topics.map((topic) => (
             <tr key={topic.id} className="border-b border-line/60">
               <th scope="row" className="py-2 pl-3.5 text-left font-normal">
-                <Link
-                  to={`/n/${notebook}/needle?nodes=${topic.id}`}
-                  className="flex items-baseline gap-3 hover:text-petrol"
-                >
-                  <span className="w-6 text-[12.5px] text-soft">{topic.code}</span>
-                  {topic.title}
-                </Link>
+                <TopicName topic={topic} notebook={notebook} />
               </th>
               {KINDS.map((kind) => (
                 <KindCell key={kind} topic={topic} kind={kind} />
@@ -50,6 +44,25 @@ export function KindTable({ topics, notebook }: { topics: Topic[]; notebook: str
       </table>
       {topics.length === 0 && <p className="p-4 text-soft">No topic is like this.</p>}
     </div>
+  );
+}
+
+function TopicName({ topic, notebook }: { topic: Topic; notebook: string | undefined }) {
+  const words = (
+    <>
+      <span className="w-6 text-[12.5px] text-soft">{topic.code}</span>
+      {topic.title}
+    </>
+  );
+  return notebook ? (
+    <Link
+      to={`/n/${notebook}/needle?nodes=${topic.id}`}
+      className="flex items-baseline gap-3 hover:text-petrol"
+    >
+      {words}
+    </Link>
+  ) : (
+    <span className="flex items-baseline gap-3">{words}</span>
   );
 }
 

@@ -10,49 +10,13 @@ const SURENESS = {
   UNDER_SURE: 'Better than you think: your papers say so.',
 };
 
-/** The points of a topic with the entries that are notched to each, and how its figures came about. */
-export function TopicDetails({ topic, notebook }: { topic: Topic; notebook: string }) {
-  const queries = useQueryClient();
-  const nodes = [topic.id, ...topic.points.map((point) => point.id)];
-  const found = useQuery(needleQuery(notebook, { nodes, all: false, kinds: [] })).data ?? [];
-  const look = useMutation({
-    mutationFn: () =>
-      unwrap(
-        api.POST('/api/notebooks/{id}/topics/{topic}/looked-again', {
-          params: { path: { id: notebook, topic: topic.id } },
-        }),
-      ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['coverage', notebook] }),
-  });
-  const notched = (node: string) => found.filter((one) => one.entry.notches.includes(node));
+type Props = { topic: Topic; notebook: string | undefined };
+
+/** The points of a topic, in the own notebook with the entries notched to each, and how its figures came about. */
+export function TopicDetails({ topic, notebook }: Props) {
   return (
     <div className="grid gap-x-8 gap-y-2 lg:grid-cols-[minmax(0,1fr)_300px]">
-      <ul>
-        {topic.points.map((point) => (
-          <li key={point.id} className="border-b border-line/50 py-1 last:border-0">
-            <Link
-              to={`/n/${notebook}/needle?nodes=${point.id}`}
-              className="flex items-baseline gap-3 hover:text-petrol"
-            >
-              <b className="w-11 shrink-0 text-petrol">{point.code}</b>
-              <span className="flex-1">
-                {point.statement}
-                {point.tier === 'EXTENDED' && <span className="text-soft"> · extended</span>}
-                {point.origin === 'OWN' && <span className="text-soft"> · your own</span>}
-              </span>
-              {point.kinds.length === 0 && <span className="text-[13px] text-rust">bare</span>}
-              <span className="w-14 text-right text-[13px] text-soft">{percent(point.weight, 1)}</span>
-            </Link>
-            <Entries found={notched(point.id)} />
-          </li>
-        ))}
-        {notched(topic.id).length > 0 && (
-          <li className="py-1">
-            <span className="text-[13px] text-soft">Notched to the topic itself, which covers no point:</span>
-            <Entries found={notched(topic.id)} />
-          </li>
-        )}
-      </ul>
+      {notebook ? <OwnPoints topic={topic} notebook={notebook} /> : <Points topic={topic} />}
       <div className="text-[13.5px] text-soft">
         <ul aria-label="How this came about">
           {topic.why.map((reason) => (
@@ -61,13 +25,76 @@ export function TopicDetails({ topic, notebook }: { topic: Topic; notebook: stri
             </li>
           ))}
         </ul>
-        {topic.rating && <p className="mb-1">You rate it {topic.rating} of 4.</p>}
-        {topic.sureness && <p className="mb-1 font-semibold text-rust">{SURENESS[topic.sureness]}</p>}
-        {topic.evidence.length > 0 && (
-          <Button onClick={() => look.mutate()}>I looked at it again today</Button>
+        {topic.rating && (
+          <p className="mb-1">
+            {notebook ? 'You rate it' : 'Rated'} {topic.rating} of 4.
+          </p>
         )}
+        {topic.sureness && <p className="mb-1 font-semibold text-rust">{SURENESS[topic.sureness]}</p>}
+        {notebook && topic.evidence.length > 0 && <LookAgain topic={topic} notebook={notebook} />}
       </div>
     </div>
+  );
+}
+
+function Points({ topic }: { topic: Topic }) {
+  return (
+    <ul>
+      {topic.points.map((point) => (
+        <li key={point.id} className="border-b border-line/50 py-1 last:border-0">
+          <span className="flex items-baseline gap-3">
+            <PointWords point={point} />
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function OwnPoints({ topic, notebook }: { topic: Topic; notebook: string }) {
+  const nodes = [topic.id, ...topic.points.map((point) => point.id)];
+  const found = useQuery(needleQuery(notebook, { nodes, all: false, kinds: [] })).data ?? [];
+  const notched = (node: string) => found.filter((one) => one.entry.notches.includes(node));
+  return (
+    <ul>
+      {topic.points.map((point) => (
+        <li key={point.id} className="border-b border-line/50 py-1 last:border-0">
+          <Link
+            to={`/n/${notebook}/needle?nodes=${point.id}`}
+            className="flex items-baseline gap-3 hover:text-petrol"
+          >
+            <PointWords point={point} />
+          </Link>
+          <Entries found={notched(point.id)} />
+        </li>
+      ))}
+      {notched(topic.id).length > 0 && (
+        <li className="py-1">
+          <span className="text-[13px] text-soft">Notched to the topic itself, which covers no point:</span>
+          <Entries found={notched(topic.id)} />
+        </li>
+      )}
+    </ul>
+  );
+}
+
+function PointWords({ point }: { point: Topic['points'][number] }) {
+  return (
+    <>
+      <b className="w-11 shrink-0 text-petrol">{point.code}</b>
+      <span className="flex-1">
+        {point.statement}
+        {point.tier === 'EXTENDED' && <span className="text-soft"> · extended</span>}
+        {point.origin === 'OWN' && <span className="text-soft"> · own point</span>}
+      </span>
+      {point.kinds.length === 0 && <span className="text-[13px] text-rust">bare</span>}
+      <span className="flex gap-1 self-center">
+        {point.kinds.map((kind) => (
+          <Shape key={kind} kind={kind} />
+        ))}
+      </span>
+      <span className="w-14 text-right text-[13px] text-soft">{percent(point.weight, 1)}</span>
+    </>
   );
 }
 
@@ -92,4 +119,18 @@ function Entries({ found }: { found: Api['FoundView'][] }) {
       ))}
     </ul>
   );
+}
+
+function LookAgain({ topic, notebook }: { topic: Topic; notebook: string }) {
+  const queries = useQueryClient();
+  const look = useMutation({
+    mutationFn: () =>
+      unwrap(
+        api.POST('/api/notebooks/{id}/topics/{topic}/looked-again', {
+          params: { path: { id: notebook, topic: topic.id } },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['coverage', notebook] }),
+  });
+  return <Button onClick={() => look.mutate()}>I looked at it again today</Button>;
 }

@@ -12,7 +12,7 @@ export const TONES: Record<Topic['tone'], string> = {
   AHEAD: 'text-soft',
 };
 
-type Props = { topic: Topic; notebook: string; weeks: number; week: number | undefined };
+type Props = { topic: Topic; notebook: string | undefined; weeks: number; week: number | undefined };
 
 /** A topic over the weeks with its points, papers and standing; it opens into its points and their entries. */
 export function TopicRow({ topic, notebook, weeks, week }: Props) {

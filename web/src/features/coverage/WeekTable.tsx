@@ -8,7 +8,8 @@ import { weeksShown } from './WeekGrid';
 type Props = {
   coverage: Api['CoverageView'];
   topics: Topic[];
-  notebook: string;
+  /** The notebook that the rows lead into; for a teacher there is none. */
+  notebook: string | undefined;
   /** Whether the topics stand under their units, in the order of the syllabus. */
   byUnit: boolean;
 };

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, useParams } from 'react-router';
 import type { Api } from '../../api';
+import { useMe } from '../people';
 import { registerQuery, setWorkQuery } from './queries';
 import { byListName, dueLine, listName, versionWords } from './words';
 
@@ -22,6 +23,7 @@ const row = ({ isActive }: { isActive: boolean }) =>
   `flex items-baseline gap-2 rounded-md border-l-[3px] px-2.5 py-1.5 hover:bg-card ${isActive ? 'border-petrol bg-card font-semibold' : 'border-transparent'}`;
 
 function AllSetWork() {
+  const me = useMe();
   const all = useQuery(setWorkQuery).data ?? [];
   return (
     <>
@@ -33,6 +35,11 @@ function AllSetWork() {
         </NavLink>
       ))}
       <hr className="mx-3 my-3 border-line" />
+      {me.classes.map((one) => (
+        <NavLink key={one.id} to={`/classes/${one.id}`} className={row}>
+          Coverage of {one.name}
+        </NavLink>
+      ))}
       <NavLink to="/syllabi" className={row}>
         Syllabi
       </NavLink>

@@ -169,6 +169,8 @@ final class Endpoints {
             entry(
                     "PUT /api/hand-ins/{new} {'sectionId':'{section}','setWorkId':'{otherSetWork}','withMissing':true}",
                     STUDENT_ONLY),
+            entry("GET /api/classes/{class}/coverage", TEACHER_ONLY),
+            entry("GET /api/classes/{class}/students/{student}/coverage", TEACHER_ONLY),
             entry("GET /api/set-work", "404 404 OK OK 401"),
             entry(
                     "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01'}",
@@ -256,6 +258,7 @@ final class Endpoints {
                 entry("mark", UUID.randomUUID()),
                 entry("ownMark", ownMark),
                 entry("pattern", pattern),
+                entry("student", school.student.id()),
                 entry("class", school.schoolClass.id()));
     }
 

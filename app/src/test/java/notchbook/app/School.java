@@ -106,6 +106,11 @@ class School {
     record Desk(Notebook notebook, UUID section, Page page) {}
 
     Desk desk(Person owner) {
+        return desk(owner, schoolClass);
+    }
+
+    /** A page in a notebook that is kept for a class. */
+    Desk desk(Person owner, SchoolClass forClass) {
         var exam = new ExamChoice(2028, Tier.CORE);
         var notebook = notebooks.make(
                 owner,
@@ -115,7 +120,7 @@ class School {
                         edition.id(),
                         exam,
                         Optional.empty(),
-                        Optional.of(schoolClass.id())));
+                        Optional.of(forClass.id())));
         var section = sections.make(
                         owner, notebook.id(), UUID.randomUUID(), Optional.empty(), "Echoes", Set.of(node("2.3")))
                 .id();

@@ -12,6 +12,8 @@ import static org.jooq.impl.DSL.when;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -118,6 +120,38 @@ class EntryStore {
                                 SECTION.DELETED_AT.isNull(),
                                 PAGE.DELETED_AT.isNull()))));
     }
+
+    /** What live, non-empty entries of notebooks are notched to: no content, so that a whole year's work comes at once. */
+    Map<UUID, List<NotchedEntry>> notched(Collection<UUID> notebookIds) {
+        var found = new HashMap<UUID, Map<UUID, NotchedEntry>>();
+        db.select(SECTION.NOTEBOOK_ID, ENTRY.ID, ENTRY.KIND, ENTRY.MADE_AT, NOTCH.NODE_ID)
+                .from(NOTCH)
+                .join(ENTRY)
+                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
+                .join(PAGE)
+                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+                .join(SECTION)
+                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .where(
+                        SECTION.NOTEBOOK_ID.in(notebookIds),
+                        SECTION.DELETED_AT.isNull(),
+                        PAGE.DELETED_AT.isNull(),
+                        ENTRY.DELETED_AT.isNull(),
+                        ENTRY.IS_EMPTY.isFalse())
+                .forEach(row -> found.computeIfAbsent(row.value1(), notebook -> new HashMap<>())
+                        .computeIfAbsent(
+                                row.value2(),
+                                id -> new NotchedEntry(
+                                        id, EntryKind.valueOf(row.value3()), row.value4(), new HashSet<>()))
+                        .notches()
+                        .add(row.value5()));
+        return found.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, one -> List.copyOf(one.getValue().values())));
+    }
+
+    /** An entry by what it is notched to. */
+    record NotchedEntry(UUID id, EntryKind kind, Instant madeAt, Set<UUID> notches) {}
 
     int nextPosition(UUID pageId) {
         return db.fetchCount(ENTRY, ENTRY.PAGE_ID.eq(pageId));

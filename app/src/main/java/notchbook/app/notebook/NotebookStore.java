@@ -32,6 +32,13 @@ class NotebookStore {
                 .fetch(NotebookStore::notebook);
     }
 
+    List<Notebook> ofClass(UUID classId) {
+        return db.selectFrom(NOTEBOOK)
+                .where(NOTEBOOK.CLASS_ID.eq(classId))
+                .orderBy(NOTEBOOK.CREATED_AT)
+                .fetch(NotebookStore::notebook);
+    }
+
     void insert(Notebook notebook, Instant at) {
         db.insertInto(NOTEBOOK)
                 .set(NOTEBOOK.ID, notebook.id())

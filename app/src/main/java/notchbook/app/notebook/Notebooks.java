@@ -1,8 +1,12 @@
 package notchbook.app.notebook;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -135,10 +139,20 @@ public class Notebooks {
 
     /** What the entries of a notebook are evidence for: all that are live, not empty and notched. */
     public List<Evidence> evidence(Notebook notebook) {
-        return entries(notebook).stream()
-                .filter(entry -> !entry.isEmpty() && !entry.notches().isEmpty())
-                .map(entry ->
-                        new Evidence(entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
-                .toList();
+        return evidence(List.of(notebook.id())).getOrDefault(notebook.id(), List.of());
+    }
+
+    /** The same of several notebooks at once, by the notebook. */
+    public Map<UUID, List<Evidence>> evidence(Collection<UUID> notebookIds) {
+        return entries.notched(notebookIds).entrySet().stream()
+                .collect(toMap(Map.Entry::getKey, notebook -> notebook.getValue().stream()
+                        .map(entry -> new Evidence(
+                                entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
+                        .toList()));
+    }
+
+    /** The notebooks that students keep for a class. */
+    public List<Notebook> ofClass(UUID classId) {
+        return store.ofClass(classId);
     }
 }

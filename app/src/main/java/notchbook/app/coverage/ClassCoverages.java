@@ -1,0 +1,142 @@
+package notchbook.app.coverage;
+
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.People;
+import notchbook.app.people.Person;
+import notchbook.app.people.SchoolClass;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.EditionInfo;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.coverage.ClassCoverage;
+import notchbook.core.coverage.Evidence;
+import notchbook.core.edition.EditionComparison;
+import notchbook.core.syllabus.Edition;
+import org.springframework.stereotype.Service;
+
+/** What a teacher sees of the coverage of a class: points by students, down to one student's coverage. */
+@Service
+class ClassCoverages {
+    private final People people;
+    private final Notebooks notebooks;
+    private final Syllabi syllabi;
+    private final SchoolYears years;
+    private final SchoolClock clock;
+
+    ClassCoverages(People people, Notebooks notebooks, Syllabi syllabi, SchoolYears years, SchoolClock clock) {
+        this.people = people;
+        this.notebooks = notebooks;
+        this.syllabi = syllabi;
+        this.years = years;
+        this.clock = clock;
+    }
+
+    /** A class with the edition that most of it works by; students without a notebook have no line in the coverage. */
+    record ClassAtWork(
+            SchoolClass schoolClass,
+            List<Person> students,
+            Optional<EditionInfo> edition,
+            Edition lines,
+            ClassCoverage coverage) {}
+
+    ClassAtWork of(Person teacher, UUID classId) {
+        var schoolClass = requireTaught(teacher, classId);
+        var students = people.studentsOf(classId);
+        var books = booksOf(classId);
+        var edition = mostUsed(syllabi.editions(teacher), books.values());
+        var lines = edition.map(info -> syllabi.edition(info.id())).orElseGet(() -> new Edition(List.of()));
+        return new ClassAtWork(schoolClass, students, edition, lines, coverage(classId, students, books, lines));
+    }
+
+    /** The notebook that a student of the class keeps for it. */
+    Notebook requireNotebook(Person teacher, UUID classId, UUID studentId) {
+        requireTaught(teacher, classId);
+        return Optional.ofNullable(booksOf(classId).get(studentId)).orElseThrow(() -> Refusal.notFound("notebook"));
+    }
+
+    Person requireStudent(Person teacher, UUID classId, UUID studentId) {
+        requireTaught(teacher, classId);
+        return people.studentsOf(classId).stream()
+                .filter(student -> student.id().equals(studentId))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("student"));
+    }
+
+    private SchoolClass requireTaught(Person teacher, UUID classId) {
+        if (!teacher.isTeacher()) {
+            throw Refusal.notFound("class");
+        }
+        return people.requireClass(teacher, classId);
+    }
+
+    /** The notebook of each student; the newest where one has several. */
+    private Map<UUID, Notebook> booksOf(UUID classId) {
+        return notebooks.ofClass(classId).stream()
+                .collect(toMap(Notebook::ownerId, book -> book, (older, newer) -> newer));
+    }
+
+    /** Of the editions that a teacher may use; a student's private one is read by what its lines are in that. */
+    private static Optional<EditionInfo> mostUsed(List<EditionInfo> editions, Collection<Notebook> books) {
+        var uses = books.stream().collect(groupingBy(Notebook::editionId, counting()));
+        return editions.stream()
+                .filter(edition -> uses.containsKey(edition.id()))
+                .max(Comparator.comparing(edition -> uses.get(edition.id())));
+    }
+
+    private ClassCoverage coverage(UUID classId, List<Person> students, Map<UUID, Notebook> books, Edition edition) {
+        var evidence =
+                notebooks.evidence(books.values().stream().map(Notebook::id).toList());
+        var meanings = new HashMap<UUID, Map<UUID, UUID>>();
+        return ClassCoverage.of(
+                edition,
+                years.yearOf(clock.today()),
+                clock.today(),
+                syllabi.plan(classId, edition),
+                students.stream()
+                        .flatMap(student -> Optional.ofNullable(books.get(student.id())).stream())
+                        .map(book -> {
+                            var lines = meanings.computeIfAbsent(book.editionId(), other -> lines(other, edition));
+                            var theirs = evidence.getOrDefault(book.id(), List.of());
+                            return new ClassCoverage.StudentWork(book.ownerId(), book.exam(), carried(theirs, lines));
+                        })
+                        .toList());
+    }
+
+    /** What the lines of another edition are in the class's; nothing has to change within that one. */
+    private Map<UUID, UUID> lines(UUID editionId, Edition edition) {
+        var other = syllabi.edition(editionId);
+        var isTheSame = other.nodes()
+                .findFirst()
+                .flatMap(node -> edition.find(node.id()))
+                .isPresent();
+        return isTheSame ? Map.of() : EditionComparison.of(other, edition).carried();
+    }
+
+    private static List<Evidence> carried(List<Evidence> evidence, Map<UUID, UUID> lines) {
+        return lines.isEmpty()
+                ? evidence
+                : evidence.stream()
+                        .map(one -> new Evidence(
+                                one.entry(),
+                                one.kind(),
+                                one.day(),
+                                one.notches().stream()
+                                        .map(line -> lines.getOrDefault(line, line))
+                                        .collect(toSet())))
+                        .toList();
+    }
+}
