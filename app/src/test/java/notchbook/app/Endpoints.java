@@ -68,6 +68,15 @@ final class Endpoints {
                     "GET /api/notebooks/{notebook}/needle?nodes={point}&all=true&kinds=TYPED&from=2026-11-23&to=2026-11-29",
                     STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/coverage", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/papers", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/papers.csv", STUDENT_ONLY),
+            entry(
+                    "POST /api/notebooks/{notebook}/papers {'firstYear':2026,'lastYear':2027,'sittings':['summer'],'papers':['1'],'variants':[]}",
+                    STUDENT_ONLY),
+            entry(
+                    "PUT /api/notebooks/{notebook}/papers/{paper} {'year':2027,'sitting':'','variant':'','paper':'1','done':{'day':'2026-11-20','parts':[{'question':'1a','topic':'{topic}','marks':2,'outOf':3}]}}",
+                    STUDENT_ONLY),
+            entry("DELETE /api/notebooks/{notebook}/papers/{paper}", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/coverage.csv", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/coverage.xlsx", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/coverage.pdf", STUDENT_ONLY),
@@ -237,6 +246,7 @@ final class Endpoints {
                 entry("ownPoint", UUID.randomUUID()),
                 entry("movable", school.desk(school.student).notebook().id()),
                 entry("move", UUID.randomUUID()),
+                entry("paper", UUID.randomUUID()),
                 entry("notebook", desk.notebook().id()),
                 entry("section", desk.section()),
                 entry("page", desk.page().id()),

@@ -7,27 +7,32 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.coverage.Coverages;
 import notchbook.app.coverage.ToCovers;
 import notchbook.app.notebook.CoverColour;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.OwnPatterns;
 import notchbook.app.notebook.Pages;
 import notchbook.app.notebook.Sections;
+import notchbook.app.paper.Papers;
 import notchbook.app.people.People;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.app.syllabus.SyllabusFile;
-import notchbook.core.coverage.PaperMark;
 import notchbook.core.notebook.Pattern;
 import notchbook.core.notebook.Zone;
 import notchbook.core.notebook.Zone.Role;
+import notchbook.core.paper.PaperDone;
+import notchbook.core.paper.PaperName;
+import notchbook.core.paper.PaperRun;
+import notchbook.core.paper.PastPaper;
+import notchbook.core.paper.QuestionMark;
 import notchbook.core.syllabus.ExamYears;
 import notchbook.demo.NotebookMaker.Book;
 import org.slf4j.Logger;
@@ -51,7 +56,7 @@ class DemoSchool implements ApplicationRunner {
     private final ReflectionMaker reflections;
     private final CollectionMaker collections;
     private final ScanMaker scans;
-    private final Coverages coverages;
+    private final Papers papers;
     private final Notebooks notebooks;
     private final Sections sections;
     private final OwnPatterns patterns;
@@ -70,7 +75,7 @@ class DemoSchool implements ApplicationRunner {
             ReflectionMaker reflections,
             CollectionMaker collections,
             ScanMaker scans,
-            Coverages coverages,
+            Papers papers,
             Notebooks notebooks,
             Sections sections,
             OwnPatterns patterns,
@@ -91,7 +96,7 @@ class DemoSchool implements ApplicationRunner {
         this.reflections = reflections;
         this.collections = collections;
         this.scans = scans;
-        this.coverages = coverages;
+        this.papers = papers;
         this.pages = pages;
         this.passwords = passwords;
         this.clock = clock;
@@ -234,27 +239,48 @@ class DemoSchool implements ApplicationRunner {
                 SyllabusFile.ofTable(Outline.text(file + ".csv").getBytes(StandardCharsets.UTF_8)));
     }
 
+    /** Three years of papers, of which Marlo has done three, two with their questions. */
     private void enterPapers(Book book, DemoCalendar calendar) {
-        paper(book, "Practice paper 1", calendar.day(6, 4), Map.of("1.1", new int[] {6, 8}, "1.2", new int[] {8, 12}));
+        var exam = book.notebook().exam().year();
+        papers.setUp(
+                cast.marlo,
+                book.notebook().id(),
+                new PaperRun(exam - 4, exam - 2, List.of("summer"), List.of("1", "2"), List.of("A", "B")));
+        paper(book, exam - 4, "A", calendar.day(6, 4), 14, 20, Map.of("1.1", new int[] {6, 8}, "1.2", new int[] {8, 12
+        }));
         paper(
                 book,
-                "Practice paper 2",
+                exam - 3,
+                "A",
                 calendar.day(9, 3),
+                28,
+                38,
                 Map.of("1.1", new int[] {7, 8}, "1.2", new int[] {10, 12}, "2.1", new int[] {7, 9}, "3.1", new int[] {
                     4, 9
                 }));
-        paper(book, "Practice paper 3", calendar.day(11, 3), Map.of("2.2", new int[] {8, 13}));
+        paper(book, exam - 3, "B", calendar.day(11, 3), 8, 13, Map.of("2.2", new int[] {8, 13}));
     }
 
-    private void paper(Book book, String title, LocalDate day, Map<String, int[]> marks) {
-        coverages.enterPaper(
+    private void paper(
+            Book book, int year, String variant, LocalDate day, int marks, int outOf, Map<String, int[]> parts) {
+        papers.keep(
                 cast.marlo,
                 book.notebook().id(),
-                title,
-                marks.entrySet().stream()
-                        .map(mark -> new PaperMark(
-                                book.nodes().get(mark.getKey()), day, mark.getValue()[0], mark.getValue()[1]))
-                        .toList());
+                new PastPaper(
+                        papers.idOf(book.notebook().id(), new PaperName(Optional.of(year), "summer", variant, "1")),
+                        new PaperName(Optional.of(year), "summer", variant, "1"),
+                        Optional.of(new PaperDone(
+                                day,
+                                OptionalDouble.of(marks),
+                                OptionalDouble.of(outOf),
+                                Optional.of(2 * outOf + 5),
+                                parts.entrySet().stream()
+                                        .map(part -> new QuestionMark(
+                                                "",
+                                                book.nodes().get(part.getKey()),
+                                                part.getValue()[0],
+                                                part.getValue()[1]))
+                                        .toList()))));
     }
 
     private List<Book> classmates(EditionInfo physics, DemoCalendar calendar, LocalDate exam) {

@@ -2,9 +2,6 @@ package notchbook.app.coverage;
 
 import static notchbook.tables.Tables.LOOKED_AGAIN;
 import static notchbook.tables.Tables.OWN_TICK;
-import static notchbook.tables.Tables.PAPER;
-import static notchbook.tables.Tables.PAPER_MARK;
-import static org.jooq.impl.DSL.select;
 
 import java.util.Map;
 import java.util.UUID;
@@ -13,7 +10,7 @@ import notchbook.app.syllabus.Rekeying;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
-/** Ticks, marks in papers and looks, by point and topic. */
+/** Ticks and looks, by point and topic. */
 @Repository
 class CoverageLines implements KeyedToSyllabus {
     private final DSLContext db;
@@ -24,9 +21,7 @@ class CoverageLines implements KeyedToSyllabus {
 
     @Override
     public void rekey(UUID notebookId, Map<UUID, UUID> lines) {
-        var papers = select(PAPER.ID).from(PAPER).where(PAPER.NOTEBOOK_ID.eq(notebookId));
         Rekeying.apply(db, OWN_TICK.NODE_ID, OWN_TICK.NOTEBOOK_ID.eq(notebookId), lines);
-        Rekeying.apply(db, PAPER_MARK.TOPIC_ID, PAPER_MARK.PAPER_ID.in(papers), lines);
         Rekeying.apply(db, LOOKED_AGAIN.TOPIC_ID, LOOKED_AGAIN.NOTEBOOK_ID.eq(notebookId), lines);
     }
 }

@@ -1,12 +1,12 @@
 package notchbook.app.coverage;
 
 import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
+import notchbook.app.paper.Papers;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
@@ -15,7 +15,6 @@ import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Coverage;
 import notchbook.core.coverage.CoverageInput;
 import notchbook.core.coverage.LookedAgain;
-import notchbook.core.coverage.PaperMark;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,7 +25,8 @@ public class Coverages {
     private final Reflections reflections;
     private final Syllabi syllabi;
     private final SchoolYears years;
-    private final PaperStore papers;
+    private final Papers papers;
+    private final LookStore looks;
     private final SchoolClock clock;
 
     Coverages(
@@ -34,13 +34,15 @@ public class Coverages {
             Reflections reflections,
             Syllabi syllabi,
             SchoolYears years,
-            PaperStore papers,
+            Papers papers,
+            LookStore looks,
             SchoolClock clock) {
         this.notebooks = notebooks;
         this.reflections = reflections;
         this.syllabi = syllabi;
         this.years = years;
         this.papers = papers;
+        this.looks = looks;
         this.clock = clock;
     }
 
@@ -63,7 +65,7 @@ public class Coverages {
                 evidence,
                 papers.marks(notebook.id()),
                 reflections.ratings(notebook),
-                papers.looks(notebook.id()));
+                looks.of(notebook.id()));
     }
 
     /** Notes that a topic was looked at again today, which restarts its revisit. */
@@ -71,13 +73,6 @@ public class Coverages {
     public void lookedAgain(Person reader, UUID notebookId, UUID topic) {
         var notebook = notebooks.require(reader, notebookId);
         syllabi.edition(notebook.editionId(), notebook.id()).find(topic).orElseThrow(() -> Refusal.notFound("topic"));
-        papers.insertLook(notebookId, new LookedAgain(topic, clock.today()));
-    }
-
-    /** Enters a past paper with its marks by topic, all of the day that it was done. */
-    @Transactional
-    public void enterPaper(Person reader, UUID notebookId, String title, List<PaperMark> marks) {
-        notebooks.require(reader, notebookId);
-        papers.insertPaper(clock.newId(), notebookId, title, marks.getFirst().day(), marks);
+        looks.insert(notebookId, new LookedAgain(topic, clock.today()));
     }
 }
