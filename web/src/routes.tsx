@@ -22,6 +22,7 @@ import {
   SectionScreen,
   UnfiledScreen,
 } from './features/notebook';
+import { PapersScreen } from './features/paper';
 import { SheetScreen, SheetsScreen } from './features/reflection';
 import { ScanScreen } from './features/scan';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
@@ -49,6 +50,7 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/needle', element: <NeedleScreen /> },
       { path: '/n/:notebook/unfiled', element: <UnfiledScreen /> },
       { path: '/n/:notebook/coverage', element: <CoverageScreen /> },
+      { path: '/n/:notebook/papers', element: <PapersScreen /> },
       { path: '/n/:notebook/edition', element: <EditionScreen /> },
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },

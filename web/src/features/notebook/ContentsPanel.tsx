@@ -2,6 +2,7 @@ import {
   ArrowBendUpLeft,
   Books,
   ChartBar,
+  Exam,
   ListChecks,
   PaperPlaneTilt,
   Question,
@@ -43,6 +44,7 @@ export function ContentsPanel({ onGo }: { onGo: () => void }) {
           </NavLink>
           <hr className="mx-3 my-3 border-line" />
           <Way to={`/n/${notebook.id}/coverage`} icon={<ChartBar />} name="Coverage" />
+          <Way to={`/n/${notebook.id}/papers`} icon={<Exam />} name="Past papers" />
           <Way to={`/n/${notebook.id}/edition`} icon={<ListChecks />} name="Syllabus and exam" />
           <Way to={`/n/${notebook.id}/needle`} icon={<Scissors />} name="Needle" />
           <Way to={`/n/${notebook.id}/unfiled`} icon={<Tray />} name="Unfiled work" />

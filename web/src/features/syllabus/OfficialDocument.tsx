@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { v7 as newId } from 'uuid';
-import { type Api, api, sendForm, unwrap } from '../../api';
+import { type Api, api, sendFile, unwrap } from '../../api';
 import { Trouble } from '../../ui';
 
 /** The board's own document of an edition, as a file; whoever keeps the edition can put one there. */
@@ -11,7 +11,7 @@ export function OfficialDocument({ edition }: { edition: Api['EditionView'] }) {
   const keep = useMutation({
     mutationFn: async (file: File) => {
       const mediaId = newId();
-      await sendForm('PUT', `/api/media/${mediaId}`, { blob: file, name: file.name });
+      await sendFile({ id: mediaId, blob: file, name: file.name });
       return unwrap(
         api.PUT('/api/editions/{id}/document', { params: { path: { id: edition.id } }, body: { mediaId } }),
       );
