@@ -23,6 +23,7 @@ import {
   UnfiledScreen,
 } from './features/notebook';
 import { PapersScreen } from './features/paper';
+import { ClassPlanScreen, OwnPlanScreen } from './features/plan';
 import { SheetScreen, SheetsScreen } from './features/reflection';
 import { ScanScreen } from './features/scan';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
@@ -50,12 +51,14 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/needle', element: <NeedleScreen /> },
       { path: '/n/:notebook/unfiled', element: <UnfiledScreen /> },
       { path: '/n/:notebook/coverage', element: <CoverageScreen /> },
+      { path: '/n/:notebook/plan', element: <OwnPlanScreen /> },
       { path: '/n/:notebook/papers', element: <PapersScreen /> },
       { path: '/n/:notebook/edition', element: <EditionScreen /> },
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },
       { path: '/n/:notebook/bin', element: <BinScreen /> },
       { path: '/classes/:class', element: <ClassScreen /> },
+      { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
       { path: '/classes/:class/:student', element: <StudentScreen /> },
       { path: '/syllabi', element: <SyllabiScreen /> },
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },

@@ -26,7 +26,12 @@ export function ClassScreen() {
   const missed = mostMissed(seen.points, MOST_MISSED);
   return (
     <div className="max-w-[1040px]">
-      <Heading name={`Coverage of ${seen.name}`} className="mb-0.5 text-[24px]" />
+      <div className="flex items-baseline justify-between gap-4">
+        <Heading name={`Coverage of ${seen.name}`} className="mb-0.5 text-[24px]" />
+        <Link to={`/classes/${id}/plan`} className="font-semibold text-petrol hover:underline">
+          Plan
+        </Link>
+      </div>
       <p className="mb-3 text-soft">
         {seen.edition ?? 'No notebook is kept for this class yet'}
         {withBook.length > 0 && (

@@ -27,48 +27,55 @@ export function ProgressLine({ coverage }: { coverage: Api['CoverageView'] }) {
   const exam = now && forecast.atExam !== undefined && examOf(now, forecast, progress.length);
   return (
     <figure className="rounded-lg bg-card px-3 pt-4 pb-3">
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label={inWords(coverage)}>
-        {SHARES.map((share) => (
-          <g key={share}>
-            <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(share)} y2={y(share)} className="stroke-line" />
-            <text x={LEFT - 8} y={y(share) + 4} textAnchor="end" className="fill-soft text-[12px]">
-              {percent(share)}
-            </text>
-          </g>
-        ))}
-        {progress
-          .filter((one) => one.week % 2 === 0)
-          .map((one) => (
-            <text
-              key={one.week}
-              x={x(one.week)}
-              y={HEIGHT - 10}
-              textAnchor="middle"
-              className={`text-[12px] ${one.week === coverage.week ? 'fill-rust font-bold' : 'fill-soft'}`}
-            >
-              {one.week}
-            </text>
+      <div className="overflow-x-auto">
+        <svg
+          viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+          className="w-full min-w-[640px]"
+          role="img"
+          aria-label={inWords(coverage)}
+        >
+          {SHARES.map((share) => (
+            <g key={share}>
+              <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(share)} y2={y(share)} className="stroke-line" />
+              <text x={LEFT - 8} y={y(share) + 4} textAnchor="end" className="fill-soft text-[12px]">
+                {percent(share)}
+              </text>
+            </g>
           ))}
-        <polyline
-          points={line(planned)}
-          className="fill-none stroke-petrol"
-          strokeDasharray="7 5"
-          strokeWidth={1.5}
-        />
-        <polyline points={line(made)} className="fill-none stroke-ink" strokeWidth={2.5} />
-        {now && exam && (
-          <>
-            <polyline
-              points={line([now, exam])}
-              className="fill-none stroke-brass"
-              strokeDasharray="2 5"
-              strokeWidth={2.5}
-            />
-            <circle cx={x(exam[0])} cy={y(exam[1])} r={5} className="fill-brass" />
-          </>
-        )}
-        {now && <circle cx={x(now[0])} cy={y(now[1])} r={5} className="fill-ink" />}
-      </svg>
+          {progress
+            .filter((one) => one.week % 2 === 0)
+            .map((one) => (
+              <text
+                key={one.week}
+                x={x(one.week)}
+                y={HEIGHT - 10}
+                textAnchor="middle"
+                className={`text-[12px] ${one.week === coverage.week ? 'fill-rust font-bold' : 'fill-soft'}`}
+              >
+                {one.week}
+              </text>
+            ))}
+          <polyline
+            points={line(planned)}
+            className="fill-none stroke-petrol"
+            strokeDasharray="7 5"
+            strokeWidth={1.5}
+          />
+          <polyline points={line(made)} className="fill-none stroke-ink" strokeWidth={2.5} />
+          {now && exam && (
+            <>
+              <polyline
+                points={line([now, exam])}
+                className="fill-none stroke-brass"
+                strokeDasharray="2 5"
+                strokeWidth={2.5}
+              />
+              <circle cx={x(exam[0])} cy={y(exam[1])} r={5} className="fill-brass" />
+            </>
+          )}
+          {now && <circle cx={x(now[0])} cy={y(now[1])} r={5} className="fill-ink" />}
+        </svg>
+      </div>
       <figcaption className="mt-1 text-[13.5px] text-soft">
         <p className="mb-1 flex flex-wrap gap-x-5">
           <Key className="border-t-[2.5px] border-ink" words="marks covered" />

@@ -1,4 +1,5 @@
 import { Fragment } from 'react';
+import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { KIND_NAMES, percent, Shape } from '../../ui';
 import type { Topic } from './arrange';
@@ -52,6 +53,13 @@ export function WeekTable({ coverage, topics, notebook, byUnit }: Props) {
         {topics.length === 0 && <p className="p-4 text-soft">No topic is like this.</p>}
       </div>
       <Legend />
+      {notebook && (
+        <p className="mt-1 text-[13px]">
+          <Link to={`/n/${notebook}/plan`} className="font-semibold text-petrol hover:underline">
+            Shift the plan to my own weeks
+          </Link>
+        </p>
+      )}
     </>
   );
 }

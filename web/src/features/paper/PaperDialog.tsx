@@ -30,7 +30,7 @@ export function PaperDialog({ notebook, paper, onClose }: Props) {
   };
   return (
     <Dialog title={paper.name} onClose={onClose} size="wide">
-      <form onSubmit={submit} className="max-w-2xl">
+      <form onSubmit={submit}>
         <Trouble>{acts.error?.message}</Trouble>
         <div className="grid grid-cols-2 gap-x-3 sm:grid-cols-4">
           <TextField label="Done on" name="day" type="date" defaultValue={paper.done?.day} />

@@ -17,6 +17,7 @@ export function QuestionRows({ parts, topics, onChange }: Props) {
       aria-label={`${label}, row ${at + 1}`}
       inputMode={field === 'question' ? undefined : 'decimal'}
       maxLength={20}
+      placeholder={field === 'question' ? 'all' : undefined}
       value={parts[at]?.[field]}
       onChange={(event) => set(at, { [field]: event.target.value })}
     />

@@ -27,6 +27,7 @@ import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.Role;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.plan.Plans;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.app.syllabus.SyllabusFile;
@@ -74,6 +75,7 @@ class School {
             People people,
             SchoolYears years,
             Syllabi syllabi,
+            Plans plans,
             Notebooks notebooks,
             Sections sections,
             Pages pages,
@@ -99,7 +101,7 @@ class School {
                 SchoolYear.of("2026/27", LocalDate.of(2026, 9, 7), LocalDate.of(2027, 7, 2), List.of()),
                 List.of());
         edition = syllabi.read(Optional.empty(), "NB-412", "Waves", SyllabusFile.ofTable(SYLLABUS.getBytes()));
-        syllabi.plan(schoolClass.id(), Map.of(node("2.3"), new WeekRange(11, 12)));
+        plans.enter(schoolClass.id(), Map.of(node("2.3"), new WeekRange(11, 12)));
     }
 
     /** A page in a section on topic 2.3 of a new notebook. */

@@ -22,6 +22,7 @@ import notchbook.app.notebook.Sections;
 import notchbook.app.paper.Papers;
 import notchbook.app.people.People;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.plan.Plans;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.app.syllabus.SyllabusFile;
@@ -57,6 +58,7 @@ class DemoSchool implements ApplicationRunner {
     private final CollectionMaker collections;
     private final ScanMaker scans;
     private final Papers papers;
+    private final Plans plans;
     private final Notebooks notebooks;
     private final Sections sections;
     private final OwnPatterns patterns;
@@ -76,6 +78,7 @@ class DemoSchool implements ApplicationRunner {
             CollectionMaker collections,
             ScanMaker scans,
             Papers papers,
+            Plans plans,
             Notebooks notebooks,
             Sections sections,
             OwnPatterns patterns,
@@ -97,6 +100,7 @@ class DemoSchool implements ApplicationRunner {
         this.collections = collections;
         this.scans = scans;
         this.papers = papers;
+        this.plans = plans;
         this.pages = pages;
         this.passwords = passwords;
         this.clock = clock;
@@ -313,9 +317,9 @@ class DemoSchool implements ApplicationRunner {
 
     private void plan(SchoolClass schoolClass, String subject, Map<String, Book> books) {
         var nodes = books.get(subject).nodes();
-        syllabi.plan(
+        plans.enter(
                 schoolClass.id(),
-                Plans.of(subject).entrySet().stream()
+                ClassPlans.of(subject).entrySet().stream()
                         .collect(Collectors.toMap(topic -> nodes.get(topic.getKey()), Map.Entry::getValue)));
     }
 }

@@ -39,7 +39,7 @@ class DemoTextsTest {
             assertThat(page.week()).as(page.title()).isBetween(1, DemoCalendar.THIS_WEEK);
             page.entries().forEach(entry -> assertThat(codes).containsAll(entry.codes()));
         }
-        assertThat(codes).containsAll(Plans.of(subject).keySet());
+        assertThat(codes).containsAll(ClassPlans.of(subject).keySet());
     }
 
     @ParameterizedTest

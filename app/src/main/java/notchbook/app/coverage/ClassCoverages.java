@@ -1,12 +1,8 @@
 package notchbook.app.coverage;
 
-import static java.util.stream.Collectors.counting;
-import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +14,7 @@ import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.plan.Plans;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.EditionInfo;
@@ -34,13 +31,16 @@ class ClassCoverages {
     private final People people;
     private final Notebooks notebooks;
     private final Syllabi syllabi;
+    private final Plans plans;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    ClassCoverages(People people, Notebooks notebooks, Syllabi syllabi, SchoolYears years, SchoolClock clock) {
+    ClassCoverages(
+            People people, Notebooks notebooks, Syllabi syllabi, Plans plans, SchoolYears years, SchoolClock clock) {
         this.people = people;
         this.notebooks = notebooks;
         this.syllabi = syllabi;
+        this.plans = plans;
         this.years = years;
         this.clock = clock;
     }
@@ -54,47 +54,32 @@ class ClassCoverages {
             ClassCoverage coverage) {}
 
     ClassAtWork of(Person teacher, UUID classId) {
-        var schoolClass = requireTaught(teacher, classId);
+        var schoolClass = plans.requireTaught(teacher, classId);
         var students = people.studentsOf(classId);
         var books = booksOf(classId);
-        var edition = mostUsed(syllabi.editions(teacher), books.values());
+        var edition = plans.editionOf(teacher, classId);
         var lines = edition.map(info -> syllabi.edition(info.id())).orElseGet(() -> new Edition(List.of()));
         return new ClassAtWork(schoolClass, students, edition, lines, coverage(classId, students, books, lines));
     }
 
     /** The notebook that a student of the class keeps for it. */
     Notebook requireNotebook(Person teacher, UUID classId, UUID studentId) {
-        requireTaught(teacher, classId);
+        plans.requireTaught(teacher, classId);
         return Optional.ofNullable(booksOf(classId).get(studentId)).orElseThrow(() -> Refusal.notFound("notebook"));
     }
 
     Person requireStudent(Person teacher, UUID classId, UUID studentId) {
-        requireTaught(teacher, classId);
+        plans.requireTaught(teacher, classId);
         return people.studentsOf(classId).stream()
                 .filter(student -> student.id().equals(studentId))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("student"));
     }
 
-    private SchoolClass requireTaught(Person teacher, UUID classId) {
-        if (!teacher.isTeacher()) {
-            throw Refusal.notFound("class");
-        }
-        return people.requireClass(teacher, classId);
-    }
-
     /** The notebook of each student; the newest where one has several. */
     private Map<UUID, Notebook> booksOf(UUID classId) {
         return notebooks.ofClass(classId).stream()
                 .collect(toMap(Notebook::ownerId, book -> book, (older, newer) -> newer));
-    }
-
-    /** Of the editions that a teacher may use; a student's private one is read by what its lines are in that. */
-    private static Optional<EditionInfo> mostUsed(List<EditionInfo> editions, Collection<Notebook> books) {
-        var uses = books.stream().collect(groupingBy(Notebook::editionId, counting()));
-        return editions.stream()
-                .filter(edition -> uses.containsKey(edition.id()))
-                .max(Comparator.comparing(edition -> uses.get(edition.id())));
     }
 
     private ClassCoverage coverage(UUID classId, List<Person> students, Map<UUID, Notebook> books, Edition edition) {
@@ -105,7 +90,7 @@ class ClassCoverages {
                 edition,
                 years.yearOf(clock.today()),
                 clock.today(),
-                syllabi.plan(classId, edition),
+                plans.of(classId, edition),
                 students.stream()
                         .flatMap(student -> Optional.ofNullable(books.get(student.id())).stream())
                         .map(book -> {

@@ -1,13 +1,13 @@
 package notchbook.app.coverage;
 
 import java.util.ArrayList;
-import java.util.Map;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.paper.Papers;
 import notchbook.app.people.Person;
+import notchbook.app.plan.Plans;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.reflection.Reflections;
@@ -24,6 +24,7 @@ public class Coverages {
     private final Notebooks notebooks;
     private final Reflections reflections;
     private final Syllabi syllabi;
+    private final Plans plans;
     private final SchoolYears years;
     private final Papers papers;
     private final LookStore looks;
@@ -33,6 +34,7 @@ public class Coverages {
             Notebooks notebooks,
             Reflections reflections,
             Syllabi syllabi,
+            Plans plans,
             SchoolYears years,
             Papers papers,
             LookStore looks,
@@ -40,6 +42,7 @@ public class Coverages {
         this.notebooks = notebooks;
         this.reflections = reflections;
         this.syllabi = syllabi;
+        this.plans = plans;
         this.years = years;
         this.papers = papers;
         this.looks = looks;
@@ -61,7 +64,7 @@ public class Coverages {
                 notebook.examDay(),
                 years.yearOf(clock.today()),
                 clock.today(),
-                notebook.classId().map(id -> syllabi.plan(id, edition)).orElse(Map.of()),
+                plans.of(notebook, edition),
                 evidence,
                 papers.marks(notebook.id()),
                 reflections.ratings(notebook),

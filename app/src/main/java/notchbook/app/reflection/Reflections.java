@@ -14,6 +14,7 @@ import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
+import notchbook.app.plan.Plans;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
@@ -38,13 +39,21 @@ public class Reflections {
     private final ReflectionStore store;
     private final Notebooks notebooks;
     private final Syllabi syllabi;
+    private final Plans plans;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    Reflections(ReflectionStore store, Notebooks notebooks, Syllabi syllabi, SchoolYears years, SchoolClock clock) {
+    Reflections(
+            ReflectionStore store,
+            Notebooks notebooks,
+            Syllabi syllabi,
+            Plans plans,
+            SchoolYears years,
+            SchoolClock clock) {
         this.store = store;
         this.notebooks = notebooks;
         this.syllabi = syllabi;
+        this.plans = plans;
         this.years = years;
         this.clock = clock;
     }
@@ -87,7 +96,7 @@ public class Reflections {
     List<SyllabusNode> topicsOf(Notebook notebook, CalendarWeek week, List<Entry> made) {
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var weights = Weights.of(edition, notebook.exam());
-        var plan = notebook.classId().map(id -> syllabi.plan(id, edition)).orElse(Map.of());
+        var plan = plans.of(notebook, edition);
         var worked = topicsOf(edition, made);
         return edition.topics()
                 .filter(topic -> edition.pointsUnder(topic.id()).anyMatch(point -> weights.isInForce(point.id())))

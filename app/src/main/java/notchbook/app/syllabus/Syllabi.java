@@ -15,7 +15,6 @@ import notchbook.app.media.Media;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
-import notchbook.core.calendar.WeekRange;
 import notchbook.core.edition.EditionComparison;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusDraft;
@@ -24,7 +23,7 @@ import notchbook.core.syllabus.SyllabusRow;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The syllabus editions and what the classes plan to teach when. */
+/** The syllabus editions, and own points of notebooks. */
 @Service
 public class Syllabi {
     private final SyllabusStore store;
@@ -99,16 +98,6 @@ public class Syllabi {
         store.updateDocument(id, mediaId);
     }
 
-    /** The teaching weeks of each topic that a class plans, by the topics of an edition that may not be the class's. */
-    public Map<UUID, WeekRange> plan(UUID classId, Edition edition) {
-        var plan = store.plan(classId);
-        var meanings = meanings(plan.keySet(), edition);
-        var carried = new HashMap<UUID, WeekRange>();
-        plan.forEach(
-                (topic, weeks) -> Optional.ofNullable(meanings.get(topic)).ifPresent(here -> carried.put(here, weeks)));
-        return carried;
-    }
-
     /** What lines of any edition are in this one: themselves, or what they became in it; others are left out. */
     public Map<UUID, UUID> meanings(Collection<UUID> lines, Edition edition) {
         var meanings = new HashMap<UUID, UUID>();
@@ -123,11 +112,6 @@ public class Syllabi {
                     meanings.putAll(carried);
                 });
         return meanings;
-    }
-
-    @Transactional
-    public void plan(UUID classId, Map<UUID, WeekRange> weeks) {
-        weeks.forEach((topic, range) -> store.insertPlan(classId, topic, range));
     }
 
     /** Adds a point that only one notebook has, or changes it; {@code inNotebook} is the edition with all its own points. */

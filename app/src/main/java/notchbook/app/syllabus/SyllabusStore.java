@@ -3,7 +3,6 @@ package notchbook.app.syllabus;
 import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.toMap;
 import static notchbook.tables.Tables.CLASS_MEMBER;
-import static notchbook.tables.Tables.CLASS_PLAN;
 import static notchbook.tables.Tables.COLUMN_CHOICE;
 import static notchbook.tables.Tables.EDITION;
 import static notchbook.tables.Tables.PERSON;
@@ -19,7 +18,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import notchbook.app.people.Role;
-import notchbook.core.calendar.WeekRange;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.ExamYears;
 import notchbook.core.syllabus.SyllabusNode;
@@ -177,23 +175,6 @@ class SyllabusStore {
                         .set(SYLLABUS_NODE.PARENT_ID, lines.get(own.get(SYLLABUS_NODE.PARENT_ID)))
                         .where(SYLLABUS_NODE.ID.eq(own.get(SYLLABUS_NODE.ID)))
                         .execute());
-    }
-
-    Map<UUID, WeekRange> plan(UUID classId) {
-        return db.selectFrom(CLASS_PLAN)
-                .where(CLASS_PLAN.CLASS_ID.eq(classId))
-                .fetchMap(
-                        CLASS_PLAN.TOPIC_ID,
-                        found -> new WeekRange(found.get(CLASS_PLAN.FIRST_WEEK), found.get(CLASS_PLAN.LAST_WEEK)));
-    }
-
-    void insertPlan(UUID classId, UUID topicId, WeekRange weeks) {
-        db.insertInto(CLASS_PLAN)
-                .set(CLASS_PLAN.CLASS_ID, classId)
-                .set(CLASS_PLAN.TOPIC_ID, topicId)
-                .set(CLASS_PLAN.FIRST_WEEK, weeks.first())
-                .set(CLASS_PLAN.LAST_WEEK, weeks.last())
-                .execute();
     }
 
     Optional<SyllabusColumns> columns(UUID personId, String headings) {

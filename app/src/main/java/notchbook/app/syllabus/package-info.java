@@ -1,4 +1,4 @@
-/** Syllabus editions and class plans. */
+/** Syllabus editions. */
 @NullMarked
 package notchbook.app.syllabus;
 

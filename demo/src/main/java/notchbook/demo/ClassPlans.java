@@ -6,8 +6,8 @@ import java.util.Map;
 import notchbook.core.calendar.WeekRange;
 
 /** When each class means to teach each topic. */
-final class Plans {
-    private Plans() {}
+final class ClassPlans {
+    private ClassPlans() {}
 
     /** The plan of a subject by the topics' codes, from lines {@code subject topic first-week last-week}. */
     static Map<String, WeekRange> of(String subject) {

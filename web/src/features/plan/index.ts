@@ -1,0 +1,2 @@
+export { ClassPlanScreen } from './ClassPlanScreen';
+export { OwnPlanScreen } from './OwnPlanScreen';

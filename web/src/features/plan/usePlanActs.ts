@@ -1,0 +1,62 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type Api, api, sendForm, unwrap } from '../../api';
+import type { Weeks } from './weeks';
+
+type Sheet = Api['PlanSheetView'];
+type Topic = Api['PlannedTopicView'];
+
+/** Changes a plan at once on the screen and then at the server; what follows from it is asked anew. */
+export function usePlanActs(
+  queryKey: readonly unknown[],
+  field: 'planned' | 'own',
+  requests: {
+    put: (topic: string, weeks: Weeks) => Promise<unknown>;
+    clear: (topic: string) => Promise<unknown>;
+  },
+) {
+  const queries = useQueryClient();
+  const change = useMutation({
+    mutationFn: (act: () => Promise<unknown>) => act(),
+    onSettled: () => {
+      queries.invalidateQueries({ queryKey });
+      queries.invalidateQueries({ queryKey: ['coverage'] });
+      queries.invalidateQueries({ queryKey: ['class-coverage'] });
+    },
+  });
+  const show = (topic: string, weeks: Weeks | undefined) =>
+    queries.setQueryData<Sheet>(
+      queryKey,
+      (now) =>
+        now && {
+          ...now,
+          topics: now.topics.map((one: Topic) => (one.id === topic ? { ...one, [field]: weeks } : one)),
+        },
+    );
+  return {
+    error: change.error,
+    put: (topic: string, weeks: Weeks) => {
+      show(topic, weeks);
+      change.mutate(() => requests.put(topic, weeks));
+    },
+    clear: (topic: string) => {
+      show(topic, undefined);
+      change.mutate(() => requests.clear(topic));
+    },
+    read: (path: string, file: File) =>
+      change.mutate(() => sendForm('POST', path, { blob: file, name: file.name })),
+  };
+}
+
+export const classRequests = (id: string) => ({
+  put: (topic: string, body: Weeks) =>
+    unwrap(api.PUT('/api/classes/{id}/plan/{topic}', { params: { path: { id, topic } }, body })),
+  clear: (topic: string) =>
+    unwrap(api.DELETE('/api/classes/{id}/plan/{topic}', { params: { path: { id, topic } } })),
+});
+
+export const ownRequests = (id: string) => ({
+  put: (topic: string, body: Weeks) =>
+    unwrap(api.PUT('/api/notebooks/{id}/plan/{topic}', { params: { path: { id, topic } }, body })),
+  clear: (topic: string) =>
+    unwrap(api.DELETE('/api/notebooks/{id}/plan/{topic}', { params: { path: { id, topic } } })),
+});
