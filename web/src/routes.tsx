@@ -1,4 +1,5 @@
 import type { RouteObject } from 'react-router';
+import { SchoolYearsScreen } from './features/calendar';
 import { CollectionScreen, CollectionsScreen } from './features/collection';
 import { ClassScreen, CoverageScreen, StudentScreen } from './features/coverage';
 import { EditionScreen } from './features/edition';
@@ -60,6 +61,7 @@ export const routes: RouteObject[] = [
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
       { path: '/classes/:class/:student', element: <StudentScreen /> },
+      { path: '/school-years', element: <SchoolYearsScreen /> },
       { path: '/syllabi', element: <SyllabiScreen /> },
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },

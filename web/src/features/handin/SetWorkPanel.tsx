@@ -43,6 +43,9 @@ function AllSetWork() {
       <NavLink to="/syllabi" className={row}>
         Syllabi
       </NavLink>
+      <NavLink to="/school-years" className={row}>
+        School years
+      </NavLink>
     </>
   );
 }

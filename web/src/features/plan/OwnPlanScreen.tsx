@@ -43,7 +43,7 @@ export function OwnPlanScreen() {
           topic.own && (
             <Button
               look="quiet"
-              className="block text-[13px]"
+              className="block px-0 text-[13px] whitespace-nowrap"
               aria-label={`${topic.code} back to ${topic.planned ? inWords(topic.planned) : 'no plan'}`}
               onClick={() => acts.clear(topic.id)}
             >

@@ -32,7 +32,7 @@ export function PlanTable({ sheet, strip, aside }: Props) {
                 ))}
               </span>
             </th>
-            <th className="w-[150px] pl-4 font-normal">Planned for</th>
+            <th className="w-[164px] pl-4 font-normal">Planned for</th>
           </tr>
         </thead>
         <tbody>

@@ -15,7 +15,8 @@ type Props = {
 /** The weeks of a topic, drawn and moved by hand or by keys. */
 export function WeekStrip({ name, weeks, week, range, behind, onChange, onClear }: Props) {
   const [drag, setDrag] = useState<{ from: number; to: number }>();
-  const shown = drag ? dragged(range, drag.from, drag.to, weeks) : range;
+  const isDrawing = drag && (drag.from !== drag.to || !range);
+  const shown = isDrawing ? dragged(range, drag.from, drag.to, weeks) : range;
   const at = (event: PointerEvent) => {
     const box = event.currentTarget.getBoundingClientRect();
     const share = (event.clientX - box.left) / box.width;
@@ -35,7 +36,8 @@ export function WeekStrip({ name, weeks, week, range, behind, onChange, onClear 
       onPointerMove={(event) => drag && setDrag({ ...drag, to: at(event) })}
       onPointerUp={() => {
         setDrag(undefined);
-        if (drag && shown) onChange(shown);
+        // A press that goes nowhere chooses the topic; it draws only where nothing is planned yet.
+        if (isDrawing && shown) onChange(shown);
       }}
       onPointerCancel={() => setDrag(undefined)}
       onKeyDown={(event) => {

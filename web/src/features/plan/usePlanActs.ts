@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type Api, api, sendForm, unwrap } from '../../api';
+import { offerUndo } from '../../ui';
 import type { Weeks } from './weeks';
 
 type Sheet = Api['PlanSheetView'];
@@ -32,15 +33,17 @@ export function usePlanActs(
           topics: now.topics.map((one: Topic) => (one.id === topic ? { ...one, [field]: weeks } : one)),
         },
     );
+  const set = (topic: string, weeks: Weeks | undefined) => {
+    show(topic, weeks);
+    change.mutate(() => (weeks ? requests.put(topic, weeks) : requests.clear(topic)));
+  };
   return {
     error: change.error,
-    put: (topic: string, weeks: Weeks) => {
-      show(topic, weeks);
-      change.mutate(() => requests.put(topic, weeks));
-    },
+    put: (topic: string, weeks: Weeks) => set(topic, weeks),
     clear: (topic: string) => {
-      show(topic, undefined);
-      change.mutate(() => requests.clear(topic));
+      const before = queries.getQueryData<Sheet>(queryKey)?.topics.find((one) => one.id === topic);
+      set(topic, undefined);
+      offerUndo(`Took the plan of ${before?.code ?? 'it'} away`, () => set(topic, before?.[field]));
     },
     read: (path: string, file: File) =>
       change.mutate(() => sendForm('POST', path, { blob: file, name: file.name })),

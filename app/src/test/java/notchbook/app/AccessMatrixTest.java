@@ -37,6 +37,7 @@ class AccessMatrixTest extends AppTest {
             "POST /api/text-from-file",
             "POST /api/ink-from-file",
             "POST /api/edition-files",
+            "POST /api/calendar-files",
             "POST /api/classes/{}/plan.csv",
             "POST /api/notebooks/{}/papers.csv",
             "GET /api/openapi",

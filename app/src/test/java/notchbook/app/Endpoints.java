@@ -25,6 +25,9 @@ final class Endpoints {
     private static final String PATTERN =
             "{'name':'Mine','zones':[{'key':'main','role':'MAIN','title':'Notes','prompt':'','kinds':[]}]}";
 
+    /** The same in every test of the matrix, as two years may not overlap. */
+    private static final UUID SCHOOL_YEAR = UUID.randomUUID();
+
     private static final String EDITION =
             "{'baseVersion':1,'code':'NB-1','title':'Own','rows':[{'code':'1','parent':'','text':'Sound','isPoint':false,'weight':'','tier':'CORE','years':'','note':''}]}";
 
@@ -178,6 +181,10 @@ final class Endpoints {
             entry(
                     "PUT /api/hand-ins/{new} {'sectionId':'{section}','setWorkId':'{otherSetWork}','withMissing':true}",
                     STUDENT_ONLY),
+            entry("GET /api/school-years", ANYONE_SIGNED_IN),
+            entry(
+                    "PUT /api/school-years/{schoolYear} {'name':'2030/31','firstDay':'2030-09-02','lastDay':'2031-07-04','breaks':[{'name':'Autumn','first':'2030-10-21','last':'2030-10-27'}]}",
+                    "404 404 OK OK 401"),
             entry("GET /api/classes/{class}/plan", TEACHER_ONLY),
             entry("PUT /api/classes/{class}/plan/{topic} {'first':11,'last':12}", TEACHER_ONLY),
             entry("DELETE /api/classes/{class}/plan/{otherTopic}", TEACHER_ONLY),
@@ -254,6 +261,7 @@ final class Endpoints {
                 entry("movable", school.desk(school.student).notebook().id()),
                 entry("move", UUID.randomUUID()),
                 entry("paper", UUID.randomUUID()),
+                entry("schoolYear", SCHOOL_YEAR),
                 entry("notebook", desk.notebook().id()),
                 entry("section", desk.section()),
                 entry("page", desk.page().id()),

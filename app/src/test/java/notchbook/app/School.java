@@ -98,8 +98,7 @@ class School {
         people.enter(new SchoolClass(UUID.randomUUID(), "9A Geography"), List.of(otherTeacher));
         years.enter(
                 UUID.randomUUID(),
-                SchoolYear.of("2026/27", LocalDate.of(2026, 9, 7), LocalDate.of(2027, 7, 2), List.of()),
-                List.of());
+                SchoolYear.of("2026/27", LocalDate.of(2026, 9, 7), LocalDate.of(2027, 7, 2), List.of()));
         edition = syllabi.read(Optional.empty(), "NB-412", "Waves", SyllabusFile.ofTable(SYLLABUS.getBytes()));
         plans.enter(schoolClass.id(), Map.of(node("2.3"), new WeekRange(11, 12)));
     }

@@ -9,7 +9,7 @@ import notchbook.core.calendar.Break;
 import notchbook.core.calendar.SchoolYear;
 
 /** The demo year, laid so that today lies in teaching week 12: 36 weeks with breaks after weeks 8, 14, 20 and 27. */
-record DemoCalendar(SchoolYear year, List<Break> breaks) {
+record DemoCalendar(SchoolYear year) {
     static final int THIS_WEEK = 12;
 
     static DemoCalendar around(LocalDate today) {
@@ -20,10 +20,8 @@ record DemoCalendar(SchoolYear year, List<Break> breaks) {
                 pause("Winter break", firstMonday, 15, 2),
                 pause("Mid-year break", firstMonday, 23, 1),
                 pause("Spring break", firstMonday, 31, 2));
-        return new DemoCalendar(
-                SchoolYear.of(
-                        "This year", firstMonday, firstMonday.plusWeeks(42).minusDays(3), breaks),
-                breaks);
+        return new DemoCalendar(SchoolYear.of(
+                "This year", firstMonday, firstMonday.plusWeeks(42).minusDays(3), breaks));
     }
 
     /** A day of a teaching week; {@code dayOfWeek} counts from 0 for Monday. */

@@ -124,7 +124,7 @@ class DemoSchool implements ApplicationRunner {
         var hash = passwords.encode(Cast.PASSWORD);
         cast.everyone().forEach(person -> people.enter(person, hash));
         enterClasses();
-        years.enter(UUID.randomUUID(), calendar.year(), calendar.breaks());
+        years.enter(UUID.randomUUID(), calendar.year());
         syllabus("NB-412", "Waves and matter, exams to 2027", "physics-2027");
         var physics = syllabus("NB-412", "Waves and matter, exams from 2028", "physics-2028");
         var geography = syllabus("NB-230", "Rivers, coasts and weather", "geography-2028");

@@ -31,7 +31,7 @@ class DemoCalendarTest {
         var calendar = DemoCalendar.around(LocalDate.of(2026, 11, 25));
         assertThat(calendar.year().teachingWeek(36)).isPresent();
         assertThat(calendar.year().teachingWeek(37)).isEmpty();
-        for (var pause : calendar.breaks()) {
+        for (var pause : calendar.year().breaks()) {
             assertThat(calendar.year().weekOf(pause.firstDay()).orElseThrow().number())
                     .as(pause.name())
                     .isEmpty();

@@ -1,69 +1,93 @@
 package notchbook.app.calendar;
 
-import static notchbook.tables.Tables.SCHOOL_BREAK;
-import static notchbook.tables.Tables.SCHOOL_YEAR;
+import static java.util.stream.Collectors.toSet;
 
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
 import notchbook.core.calendar.Break;
 import notchbook.core.calendar.SchoolYear;
-import org.jooq.DSLContext;
-import org.springframework.stereotype.Repository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
-/** The school years that the school has entered. */
-@Repository
+/** The school years with their breaks, which teachers keep for the whole school. */
+@Service
 public class SchoolYears {
-    private final DSLContext db;
+    private static final int LONGEST_NAME = 40;
 
-    SchoolYears(DSLContext db) {
-        this.db = db;
+    /** A year with a long summer at its end still fits; a slip of the pen does not. */
+    private static final int MOST_DAYS = 400;
+
+    private static final int MOST_BREAKS = 100;
+
+    private final SchoolYearStore store;
+
+    SchoolYears(SchoolYearStore store) {
+        this.store = store;
     }
 
     /** The school year of a day, else the latest there is; a school without any has an empty year. */
     public SchoolYear yearOf(LocalDate day) {
-        return db.selectFrom(SCHOOL_YEAR)
-                .orderBy(
-                        SCHOOL_YEAR
-                                .FIRST_DAY
-                                .le(day)
-                                .and(SCHOOL_YEAR.LAST_DAY.ge(day))
-                                .desc(),
-                        SCHOOL_YEAR.FIRST_DAY.desc())
-                .limit(1)
-                .fetchOptional(found -> SchoolYear.of(
-                        found.get(SCHOOL_YEAR.NAME),
-                        found.get(SCHOOL_YEAR.FIRST_DAY),
-                        found.get(SCHOOL_YEAR.LAST_DAY),
-                        breaksOf(found.get(SCHOOL_YEAR.ID))))
+        var years = all().stream().map(KeptYear::year).toList();
+        return years.stream()
+                .filter(year -> !day.isBefore(year.firstDay()) && !day.isAfter(year.lastDay()))
+                .findFirst()
+                .or(() -> years.stream().findFirst())
                 .orElseGet(() -> SchoolYear.of("", day, day, List.of()));
     }
 
-    /** Enters a year with its breaks. */
-    public void enter(UUID id, SchoolYear year, List<Break> breaks) {
-        db.insertInto(SCHOOL_YEAR)
-                .set(SCHOOL_YEAR.ID, id)
-                .set(SCHOOL_YEAR.NAME, year.name())
-                .set(SCHOOL_YEAR.FIRST_DAY, year.firstDay())
-                .set(SCHOOL_YEAR.LAST_DAY, year.lastDay())
-                .execute();
-        for (var pause : breaks) {
-            db.insertInto(SCHOOL_BREAK)
-                    .set(SCHOOL_BREAK.YEAR_ID, id)
-                    .set(SCHOOL_BREAK.NAME, pause.name())
-                    .set(SCHOOL_BREAK.FIRST_DAY, pause.firstDay())
-                    .set(SCHOOL_BREAK.LAST_DAY, pause.lastDay())
-                    .execute();
-        }
+    /** Enters a year. */
+    @Transactional
+    public void enter(UUID id, SchoolYear year) {
+        store.put(id, year);
     }
 
-    private List<Break> breaksOf(UUID yearId) {
-        return db.selectFrom(SCHOOL_BREAK)
-                .where(SCHOOL_BREAK.YEAR_ID.eq(yearId))
-                .orderBy(SCHOOL_BREAK.FIRST_DAY)
-                .fetch(found -> new Break(
-                        found.get(SCHOOL_BREAK.NAME),
-                        found.get(SCHOOL_BREAK.FIRST_DAY),
-                        found.get(SCHOOL_BREAK.LAST_DAY)));
+    List<KeptYear> all() {
+        return store.all();
+    }
+
+    /** Keeps a year as a teacher wants it; its weeks are numbered anew. */
+    @Transactional
+    void keep(Person teacher, UUID id, SchoolYear year) {
+        if (!teacher.isTeacher()) {
+            throw Refusal.notFound("school year");
+        }
+        requireFit(year);
+        all().stream()
+                .filter(other -> !other.id().equals(id))
+                .map(KeptYear::year)
+                .filter(other -> !other.lastDay().isBefore(year.firstDay())
+                        && !other.firstDay().isAfter(year.lastDay()))
+                .findFirst()
+                .ifPresent(other -> {
+                    throw Refusal.unfit(
+                            "These days are in the school year \"%s\" too. Let one end before the other begins."
+                                    .formatted(other.name()));
+                });
+        store.put(id, year);
+    }
+
+    private static void requireFit(SchoolYear year) {
+        if (year.name().isBlank() || year.name().length() > LONGEST_NAME) {
+            throw Refusal.unfit("Give the school year a name of up to 40 characters.");
+        }
+        if (year.firstDay().plusDays(MOST_DAYS).isBefore(year.lastDay())) {
+            throw Refusal.unfit("This school year is longer than 400 days. Check its first and its last day.");
+        }
+        if (year.breaks().size() > MOST_BREAKS) {
+            throw Refusal.unfit("A school year has at most 100 breaks and closed days.");
+        }
+        var starts = year.breaks().stream().map(Break::firstDay).collect(toSet());
+        if (starts.size() < year.breaks().size()) {
+            throw Refusal.unfit("Two breaks begin on the same day. Make one of them, or move one.");
+        }
+        year.breaks().stream()
+                .filter(pause -> pause.name().isBlank() || pause.name().length() > 3 * LONGEST_NAME / 2)
+                .findFirst()
+                .ifPresent(pause -> {
+                    throw Refusal.unfit("Give each break a name of up to 60 characters.");
+                });
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
-import notchbook.core.calendar.CalendarWeek;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.coverage.Coverage;
 import notchbook.core.coverage.CoverageInput;
@@ -101,9 +100,7 @@ final class CoverageViews {
                 coverage.pointsBare(),
                 coverage.topicsBehind(),
                 new WhyView(reasons.ofMarksCovered(), reasons.ofPointsBare(), reasons.ofTopicsBehind()),
-                (int) input.year().weeks().stream()
-                        .filter(CalendarWeek::isTeaching)
-                        .count(),
+                input.year().teachingWeekCount(),
                 number(input.year().teachingWeekOf(input.today())),
                 units(input, coverage),
                 coverage.topics().stream()

@@ -123,7 +123,7 @@ class PlanController {
         var year = plans.year();
         return new PlanSheetView(
                 name,
-                Plans.weeksOf(year),
+                year.teachingWeekCount(),
                 number(year.teachingWeekOf(clock.today())),
                 edition.topics()
                         .map(topic -> new PlannedTopicView(

@@ -18,7 +18,6 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
-import notchbook.core.calendar.CalendarWeek;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
 import notchbook.core.syllabus.Edition;
@@ -112,7 +111,7 @@ public class Plans {
     @Transactional
     void read(Person teacher, UUID classId, byte[] csv) {
         requireTaught(teacher, classId);
-        var read = PlanCsv.read(CsvFile.read(csv), editionOfClass(teacher, classId), weeksOf(year()));
+        var read = PlanCsv.read(CsvFile.read(csv), editionOfClass(teacher, classId), year().teachingWeekCount());
         if (!read.breaches().isEmpty()) {
             throw Refusal.unfit(
                     read.breaches().size() == 1
@@ -155,10 +154,6 @@ public class Plans {
         return years.yearOf(clock.today());
     }
 
-    static int weeksOf(SchoolYear year) {
-        return (int) year.weeks().stream().filter(CalendarWeek::isTeaching).count();
-    }
-
     /** A plan that was made by another edition may say the same of a topic under its other name. */
     private void clearMeaning(Person teacher, UUID classId, UUID topic) {
         syllabi.meanings(store.ofClass(classId).keySet(), editionOfClass(teacher, classId))
@@ -176,8 +171,9 @@ public class Plans {
     }
 
     private void requireInYear(WeekRange weeks) {
-        if (weeks.last() > weeksOf(year())) {
-            throw Refusal.unfit("The year has the weeks 1 to %d. Choose weeks among them.".formatted(weeksOf(year())));
+        if (weeks.last() > year().teachingWeekCount()) {
+            throw Refusal.unfit(
+                    "The year has the weeks 1 to %d. Choose weeks among them.".formatted(year().teachingWeekCount()));
         }
     }
 }

@@ -39,6 +39,15 @@ public final class SchoolYear {
         return new SchoolYear(name, firstDay, lastDay, breaks);
     }
 
+    public List<Break> breaks() {
+        return breaks;
+    }
+
+    /** How many teaching weeks the year has. */
+    public int teachingWeekCount() {
+        return (int) teachingWeeks().count();
+    }
+
     public String name() {
         return name;
     }

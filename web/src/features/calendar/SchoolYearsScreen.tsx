@@ -1,0 +1,57 @@
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { dayName, Heading, plural, Radios } from '../../ui';
+import { useMe } from '../people';
+import { schoolYearsQuery } from './queries';
+import { YearForm } from './YearForm';
+import { nextYear } from './yearForm';
+
+const NEW = 'new';
+
+/** The school years: their first and last days, breaks and closed days. Teachers keep them for everybody. */
+export function SchoolYearsScreen() {
+  const me = useMe();
+  const years = useSuspenseQuery(schoolYearsQuery).data;
+  const [id] = useState(() => newId());
+  const [chosen, setChosen] = useState(years[0]?.id ?? NEW);
+  const year = years.find((one) => one.id === chosen);
+  const names = Object.fromEntries([
+    ...years.map((one) => [one.id, one.name]),
+    ...(me.role === 'TEACHER' ? [[NEW, 'Another year']] : []),
+  ]) as Record<string, string>;
+  const today = new Date().toISOString().slice(0, 10);
+  return (
+    <div className="max-w-3xl">
+      <Heading name="School years" />
+      <Radios label="School year" values={names} value={chosen} onChoose={setChosen} />
+      {year && (
+        <p className="mt-1 mb-3 text-soft">
+          {dayName(year.firstDay)} {year.firstDay.slice(0, 4)} to {dayName(year.lastDay)}{' '}
+          {year.lastDay.slice(0, 4)}, {plural(year.weeks, 'teaching week')}. A week counts when at least one
+          of its days is a school day.
+        </p>
+      )}
+      {me.role === 'TEACHER' ? (
+        <YearForm
+          key={chosen}
+          id={year?.id ?? id}
+          year={year ?? nextYear(years[0], today)}
+          onKept={setChosen}
+        />
+      ) : (
+        <ul className="rounded-lg bg-card px-4 py-2">
+          {year?.breaks.map((one) => (
+            <li key={one.first} className="flex gap-4 border-b border-line/60 py-1.5 last:border-0">
+              <span className="flex-1">{one.name}</span>
+              <span className="text-soft">
+                {dayName(one.first)}
+                {one.last !== one.first && ` to ${dayName(one.last)}`}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

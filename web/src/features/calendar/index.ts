@@ -1,0 +1,1 @@
+export { SchoolYearsScreen } from './SchoolYearsScreen';
