@@ -87,7 +87,7 @@ function ClassGrid({ id, seen }: { id: string; seen: ClassView }) {
           onChoose={setPoints}
         />
       </div>
-      <div className="overflow-x-auto rounded-lg bg-card pb-1">
+      <div className="relative overflow-x-auto rounded-lg bg-card pb-1">
         <table className="w-full min-w-[720px] border-collapse">
           <thead className="text-left text-[12.5px] text-soft">
             <tr className="border-b border-line">

@@ -8,7 +8,7 @@ const KINDS = Object.keys(KIND_NAMES) as EvidenceKind[];
 /** Topics by kinds of evidence: how many entries of each there are, and which kinds are missing. */
 export function KindTable({ topics, notebook }: { topics: Topic[]; notebook: string | undefined }) {
   return (
-    <div className="overflow-x-auto rounded-lg bg-card">
+    <div className="relative overflow-x-auto rounded-lg bg-card">
       <table className="w-full min-w-[760px] border-collapse">
         <thead className="text-left text-[12.5px] text-soft">
           <tr className="border-b border-line">

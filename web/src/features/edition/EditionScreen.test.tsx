@@ -83,7 +83,7 @@ test('goes back, and ticks off what was reworded', async () => {
     'POST /api/notebooks/n1/moves/m1/undo': {},
     'PUT /api/notebooks/n1/moves/m1/looked-at/*': {},
   });
-  await user.click(await screen.findByRole('button', { name: '2.3b fits' }));
+  await user.click(await screen.findByRole('button', { name: 'It fits: 2.3b' }));
   await waitFor(() =>
     expect(server.sent('PUT /api/notebooks/n1/moves/m1/looked-at/id-2.3b')).toHaveLength(1),
   );

@@ -48,7 +48,7 @@ export function LastMoveCard({ notebook, move }: Props) {
                 </span>
                 <Button
                   look="quiet"
-                  aria-label={`${change.after?.code} fits`}
+                  aria-label={`It fits: ${change.after?.code}`}
                   onClick={() =>
                     act.mutate(() =>
                       unwrap(

@@ -8,7 +8,7 @@ const WEAK = 0.5;
 /** What is done and what is not: years by papers, each opening its own marks. */
 export function PaperTable({ grid, onOpen }: { grid: PaperGrid; onOpen: (paper: Paper) => void }) {
   return (
-    <div className="overflow-x-auto rounded-lg bg-card pb-1">
+    <div className="relative overflow-x-auto rounded-lg bg-card pb-1">
       <table className="w-full border-collapse">
         <thead className="text-left text-[12.5px] text-soft">
           <tr className="border-b border-line">
@@ -46,10 +46,10 @@ function PaperCell({ paper, onOpen }: { paper: Paper; onOpen: (paper: Paper) => 
   return (
     <button
       type="button"
-      aria-label={`${paper.name}: ${done ? `done, ${share === undefined ? 'no marks' : percent(share)}` : 'not done'}`}
       onClick={() => onOpen(paper)}
       className={`min-h-[46px] w-full min-w-[86px] rounded-md border px-2 py-1 text-left hover:border-petrol ${done ? 'border-line bg-wash' : 'border-dashed border-line'}`}
     >
+      <span className="sr-only">{paper.name}: </span>
       {done ? (
         <>
           <span className={`block text-[15px] leading-tight font-bold ${toneOf(share)}`}>

@@ -44,10 +44,10 @@ export function OwnPlanScreen() {
             <Button
               look="quiet"
               className="block px-0 text-[13px] whitespace-nowrap"
-              aria-label={`${topic.code} back to ${topic.planned ? inWords(topic.planned) : 'no plan'}`}
               onClick={() => acts.clear(topic.id)}
             >
               {topic.planned ? `Back to ${inWords(topic.planned)}` : 'Clear'}
+              <span className="sr-only">: {topic.code}</span>
             </Button>
           )
         }

@@ -14,7 +14,7 @@ type Props = {
 /** Topics by teaching weeks, each with a strip to draw its plan on. */
 export function PlanTable({ sheet, strip, aside }: Props) {
   return (
-    <div className="overflow-x-auto rounded-lg bg-card pb-1">
+    <div className="relative overflow-x-auto rounded-lg bg-card pb-1">
       <table className="w-full min-w-[900px] border-collapse">
         <thead className="text-left text-[12.5px] text-soft">
           <tr className="border-b border-line">

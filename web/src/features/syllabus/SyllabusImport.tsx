@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useRef, useState } from 'react';
 import { type Api, Problem } from '../../api';
 import { Button, Card, plural, TextField, Trouble } from '../../ui';
 import { Breaches, breachesOf } from './Breaches';
@@ -12,9 +12,11 @@ export function SyllabusImport({ onMade }: { onMade?: (edition: Api['EditionLine
   const [file, setFile] = useState<File>();
   const [look, setLook] = useState<SyllabusLook>();
   const [done, setDone] = useState('');
+  const chosen = useRef<Api['ColumnView'][]>(undefined);
   const looking = useMutation({
     mutationFn: ({ of, places }: { of: File; places?: Api['ColumnView'][] }) => lookIntoSyllabus(of, places),
-    onSuccess: setLook,
+    // An answer for columns that were chosen anew since comes too late.
+    onSuccess: (seen, { places }) => places === chosen.current && setLook(seen),
     onError: () => setLook(undefined),
   });
   const reading = useMutation({
@@ -34,10 +36,16 @@ export function SyllabusImport({ onMade }: { onMade?: (edition: Api['EditionLine
   });
   const choose = (of: File | undefined) => {
     setFile(of);
+    chosen.current = undefined;
     setLook(undefined);
     setDone('');
     reading.reset();
     if (of) looking.mutate({ of });
+  };
+  const choosePlaces = (places: Api['ColumnView'][]) => {
+    chosen.current = places;
+    if (look) setLook({ ...look, columns: places });
+    if (file) looking.mutate({ of: file, places });
   };
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -67,9 +75,7 @@ export function SyllabusImport({ onMade }: { onMade?: (edition: Api['EditionLine
           {look.isTable && (
             <ColumnPreview
               look={look}
-              onChoose={(place, column) =>
-                file && looking.mutate({ of: file, places: placed(look.columns, place, column) })
-              }
+              onChoose={(place, column) => choosePlaces(placed(look.columns, place, column))}
             />
           )}
           {isFit ? (

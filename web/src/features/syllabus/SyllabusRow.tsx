@@ -43,7 +43,7 @@ export function SyllabusRow({ row, depth, isOpen, isKept, onOpen, ...acts }: Pro
     );
   }
   return (
-    <li className={isOpen ? 'border-l-[3px] border-petrol bg-wash' : ''}>
+    <li className={`border-l-[3px] ${isOpen ? 'border-petrol bg-wash' : 'border-transparent'}`}>
       <button
         type="button"
         aria-expanded={isOpen}

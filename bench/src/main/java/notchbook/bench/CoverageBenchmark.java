@@ -1,26 +1,19 @@
 package notchbook.bench;
 
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
-import notchbook.core.calendar.SchoolYear;
-import notchbook.core.calendar.WeekRange;
+import java.util.stream.IntStream;
+import notchbook.core.coverage.ClassCoverage;
 import notchbook.core.coverage.Coverage;
 import notchbook.core.coverage.CoverageInput;
-import notchbook.core.coverage.Evidence;
-import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.edition.EditionComparison;
+import notchbook.core.suggest.PointIndex;
+import notchbook.core.suggest.Suggestion;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.ExamChoice;
-import notchbook.core.syllabus.ExamYears;
-import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Tier;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -28,63 +21,56 @@ import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The coverage of 600 points in 60 topics with 20,000 notches, as the core works it out. */
+/**
+ * What the core works out from a syllabus: coverage of a notebook with ten entries of two notches each for every three
+ * points, of a class of 30 with as many points, two editions side by side, and what a new entry may be about.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 2)
-@Measurement(iterations = 5, time = 2)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
 @Fork(value = 1, jvmArgsAppend = "-Xmx1g")
 public class CoverageBenchmark {
-    private static final int TOPICS = 60;
-    private static final int POINTS_A_TOPIC = 10;
-    private static final int ENTRIES = 10_000;
-    private static final int NOTCHES_AN_ENTRY = 2;
+    private static final int STUDENTS = 30;
+    private static final int ENTRIES_A_STUDENT = 400;
+    private static final ExamChoice EXAM = new ExamChoice(2028, Tier.EXTENDED);
+
+    @Param({"150", "300", "600"})
+    public int points;
 
     private CoverageInput input;
+    private Edition next;
+    private List<ClassCoverage.StudentWork> students;
+    private String entry;
 
     @Setup
     public void lay() {
-        var random = new Random(412);
-        var nodes = new ArrayList<SyllabusNode>();
-        var points = new ArrayList<UUID>();
-        Map<UUID, WeekRange> plan = new HashMap<>();
-        var unit = node(Optional.empty(), SyllabusNode.Kind.UNIT, "1");
-        nodes.add(unit);
-        for (var t = 0; t < TOPICS; t++) {
-            var topic = node(Optional.of(unit.id()), SyllabusNode.Kind.TOPIC, "1." + t);
-            nodes.add(topic);
-            plan.put(topic.id(), new WeekRange(1 + t / 2, 2 + t / 2));
-            for (var p = 0; p < POINTS_A_TOPIC; p++) {
-                var point = node(Optional.of(topic.id()), SyllabusNode.Kind.POINT, "1." + t + "." + p);
-                nodes.add(point);
-                points.add(point.id());
-            }
-        }
-        var firstDay = LocalDate.of(2026, 9, 7);
-        var evidence = new ArrayList<Evidence>();
-        for (var e = 0; e < ENTRIES; e++) {
-            var kind = EvidenceKind.values()[random.nextInt(EvidenceKind.values().length)];
-            evidence.add(new Evidence(
-                    UUID.randomUUID(), kind, firstDay.plusDays(random.nextInt(200)), notches(points, random)));
-        }
-        var year = SchoolYear.of("2026/27", firstDay, LocalDate.of(2027, 7, 2), List.of());
+        var madeUp = new MadeUp();
+        var edition = madeUp.edition(points);
+        next = madeUp.edition(points);
+        entry = madeUp.words(120);
         input = new CoverageInput(
-                new Edition(nodes),
-                new ExamChoice(2028, Tier.EXTENDED),
-                Optional.of(LocalDate.of(2027, 6, 1)),
-                year,
-                firstDay.plusDays(201),
-                plan,
-                evidence,
+                edition,
+                EXAM,
+                Optional.of(MadeUp.FIRST_DAY.plusDays(260)),
+                madeUp.year(),
+                MadeUp.FIRST_DAY.plusDays(201),
+                madeUp.plan(edition),
+                madeUp.evidence(edition, points * 50 / 3),
                 List.of(),
                 List.of(),
                 List.of());
+        students = IntStream.range(0, STUDENTS)
+                .mapToObj(i -> new ClassCoverage.StudentWork(
+                        UUID.randomUUID(), EXAM, madeUp.evidence(edition, ENTRIES_A_STUDENT)))
+                .toList();
     }
 
     @Benchmark
@@ -92,23 +78,20 @@ public class CoverageBenchmark {
         return Coverage.of(input);
     }
 
-    private static Set<UUID> notches(List<UUID> points, Random random) {
-        var first = random.nextInt(points.size());
-        return Set.of(points.get(first), points.get((first + NOTCHES_AN_ENTRY - 1) % points.size()));
+    @Benchmark
+    public ClassCoverage classOf30() {
+        return ClassCoverage.of(input.edition(), input.year(), input.today(), input.plan(), students);
     }
 
-    private static SyllabusNode node(Optional<UUID> parent, SyllabusNode.Kind kind, String code) {
-        return new SyllabusNode(
-                UUID.randomUUID(),
-                parent,
-                kind,
-                code,
-                code,
-                OptionalDouble.empty(),
-                Tier.CORE,
-                ExamYears.ALWAYS,
-                Optional.empty(),
-                "",
-                SyllabusNode.Origin.EDITION);
+    /** Two editions that have nothing in common: every line is set against every other. */
+    @Benchmark
+    public EditionComparison twoEditions() {
+        return EditionComparison.of(input.edition(), next);
+    }
+
+    /** For an entry of 120 words, with the index made anew. */
+    @Benchmark
+    public List<Suggestion> indexAndSuggestion() {
+        return PointIndex.of(input.edition(), EXAM).suggest(entry, Set.of(), 3);
     }
 }

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 
 /** What a person does at the screen, in the words of the interface. */
@@ -91,6 +92,14 @@ record Desk(Page page) {
         page.getByLabel("Code or word of a point").fill(code);
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
+        return this;
+    }
+
+    /** Chooses what a list offers under a name. */
+    Desk choose(String label, String option) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .first()
+                .selectOption(new SelectOption().setLabel(option));
         return this;
     }
 

@@ -12,6 +12,17 @@ class Screenshots {
     private static final Path FOLDER = Path.of("../docs/screenshots");
     private static final List<String> LEFT_OUT = List.of(
             "reflections",
+            "kinds",
+            "line",
+            "own-plan",
+            "edition",
+            "syllabi",
+            "syllabus",
+            "student",
+            "plan",
+            "school-years",
+            "source",
+            "marks",
             "collections",
             "sections",
             "bin",

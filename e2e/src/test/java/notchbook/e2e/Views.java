@@ -19,7 +19,9 @@ record Views(String name, String path) {
                 const echo = (await get('/api/set-work')).map((one) => one.setWork).find((work) => work.title === 'Echo practical');
                 const register = await get(`/api/set-work/${echo.id}/register`);
                 const latest = register.students.find((line) => line.name === 'Rue Vanterpool').latest;
-                return { teacher: 'yes', setWork: echo.id, handIn: latest.id };
+                const physics = me.classes.find((one) => one.name === '10B Physics').id;
+                const rows = (await get(`/api/classes/${physics}/coverage`)).students;
+                return { teacher: 'yes', setWork: echo.id, handIn: latest.id, group: physics, student: rows[0].id };
               }
               const book = (await get('/api/notebooks')).find((one) => one.title.startsWith('Physics'));
               const geography = (await get('/api/notebooks')).find((one) => one.title.startsWith('Geography'));
@@ -34,6 +36,7 @@ record Views(String name, String path) {
               return {
                 teacher: '',
                 book: book.id,
+                edition: book.editionId,
                 section: contents.sections.find((one) => one.code === '2.3').id,
                 page: echo,
                 worksheet: await entryOf(echo, (one) => one.caption.startsWith('The worksheet')),
@@ -59,6 +62,10 @@ record Views(String name, String path) {
         if (!ids.get("teacher").isEmpty()) {
             views.add(new Views("set-work", "/set-work"));
             views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
+            views.add(new Views("class", "/classes/" + ids.get("group")));
+            views.add(new Views("student", "/classes/" + ids.get("group") + "/" + ids.get("student")));
+            views.add(new Views("plan", "/classes/" + ids.get("group") + "/plan"));
+            views.add(new Views("school-years", "/school-years"));
             return views;
         }
         var book = "/n/" + ids.get("book");
@@ -76,6 +83,13 @@ record Views(String name, String path) {
         views.add(new Views("unfiled", book + "/unfiled"));
         views.add(new Views("marks", book + "/marks"));
         views.add(new Views("coverage", book + "/coverage"));
+        views.add(new Views("kinds", book + "/coverage?view=kinds"));
+        views.add(new Views("line", book + "/coverage?view=line"));
+        views.add(new Views("papers", book + "/papers"));
+        views.add(new Views("own-plan", book + "/plan"));
+        views.add(new Views("edition", book + "/edition"));
+        views.add(new Views("syllabi", "/syllabi"));
+        views.add(new Views("syllabus", "/syllabi/" + ids.get("edition")));
         views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));
         views.add(new Views("reflection", book + "/reflections/12"));
         views.add(new Views("reflections", book + "/reflections"));
