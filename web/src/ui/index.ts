@@ -15,6 +15,7 @@ export {
   SIZES_PX,
 } from './reading';
 export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
+export { TableFiles } from './TableFiles';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { offerUndo, UndoBar } from './undo';
 export { useKeys } from './useKeys';

@@ -14,6 +14,8 @@ const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
   visit('/collections/c1', {
     'GET /api/collections/c1': { id: 'c1', title: 'Sea defences', purpose: 'For the write-up', items },
     'POST /api/collections/c1/order': {},
+    'GET /api/notebooks/n1/resources': [],
+    'GET /api/notebooks/n1/syllabus': [],
     ...more,
   });
 
@@ -68,4 +70,15 @@ test('keeps the dialog and its words open when a link is refused', async () => {
   await user.click(screen.getByRole('button', { name: 'Add it' }));
   expect(await screen.findByText('This is no web address.')).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>('Address').value).toBe('nowhere');
+});
+
+test('notches a thing to a point of the notebook at hand', async () => {
+  const { user, server } = await open([item('Bats')], {
+    'GET /api/notebooks/n1/resources': [],
+    'GET /api/notebooks/n1/syllabus': [{ id: 'p1', code: '2.3a', title: 'Echo', kind: 'POINT' }],
+    'PUT /api/collections/c1/items/*/notches/*': {},
+  });
+  await user.click(await screen.findByRole('button', { name: 'For a point: Bats' }));
+  await user.type(screen.getByLabelText('Code or word of a point'), '2.3a{Enter}');
+  await waitFor(() => expect(server.sent('PUT /api/collections/c1/items/*/notches/p1')).toHaveLength(1));
 });

@@ -4,13 +4,16 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Empty, evidenceOf, Heading, plural, Shape, Trouble, useKeys } from '../../ui';
+import { useNotebook } from '../notebook';
 import { AddDialog } from './AddDialog';
+import { ItemPoints } from './ItemPoints';
 import { collectionQuery } from './queries';
 
 /** A collection: its things in the student's own order. */
 export function CollectionScreen() {
   const { collection: id = '' } = useParams();
   const collection = useSuspenseQuery(collectionQuery(id)).data;
+  const notebook = useNotebook();
   const queries = useQueryClient();
   const go = useNavigate();
   const [isAdding, setAdding] = useState(false);
@@ -67,6 +70,7 @@ export function CollectionScreen() {
               <div className="min-w-0 flex-1">
                 <ItemTitle item={item} />
                 {item.note && <p className="whitespace-pre-line text-soft">{item.note}</p>}
+                {notebook && <ItemPoints collection={id} item={item} notebook={notebook} />}
               </div>
               <span className="flex shrink-0">
                 <Button

@@ -11,3 +11,10 @@ export const collectionQuery = (id: string) =>
     queryKey: ['collection', id],
     queryFn: () => unwrap(api.GET('/api/collections/{id}', { params: { path: { id } } })),
   });
+
+/** Things of one's collections that are notched to lines of a notebook's syllabus. */
+export const resourcesQuery = (notebook: string) =>
+  queryOptions({
+    queryKey: ['resources', notebook],
+    queryFn: () => unwrap(api.GET('/api/notebooks/{id}/resources', { params: { path: { id: notebook } } })),
+  });

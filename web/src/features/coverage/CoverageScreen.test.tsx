@@ -65,6 +65,7 @@ const open = (coverage: Partial<Api['CoverageView']>, more: Record<string, unkno
   visit('/n/n1/coverage', {
     'GET /api/notebooks/n1/coverage': { ...COVERAGE, ...coverage },
     'GET /api/notebooks/n1/needle?*': [],
+    'GET /api/notebooks/n1/resources': [],
     ...more,
   });
 
@@ -186,4 +187,20 @@ test('shows the marks over time with a forecast that says what it assumes', asyn
     ),
   ).toBeTruthy();
   expect(router.state.location.search).toBe('?view=line');
+});
+
+test('shows resources with their topic, apart from evidence', async () => {
+  const resource = {
+    id: 'r1',
+    collectionId: 'c1',
+    collection: 'Bats',
+    kind: 'LINK',
+    title: 'How bats hunt',
+    notches: ['p2'],
+  };
+  const { user } = await open({}, { 'GET /api/notebooks/n1/resources': [resource] });
+  await user.click(screen.getByRole('button', { name: /Echoes/ }));
+  const list = await screen.findByRole('list', { name: 'Resources' });
+  expect(list.textContent).toBe('How bats hunt in Bats');
+  expect(screen.getByText('bare')).toBeTruthy();
 });

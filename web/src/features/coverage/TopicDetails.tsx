@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, dayName, evidenceOf, percent, Shape } from '../../ui';
+import { resourcesQuery } from '../collection';
 import { needleQuery } from '../notebook';
 import type { Topic } from './arrange';
 
@@ -31,6 +32,7 @@ export function TopicDetails({ topic, notebook }: Props) {
           </p>
         )}
         {topic.sureness && <p className="mb-1 font-semibold text-rust">{SURENESS[topic.sureness]}</p>}
+        {notebook && <Resources topic={topic} notebook={notebook} />}
         {notebook && topic.evidence.length > 0 && <LookAgain topic={topic} notebook={notebook} />}
       </div>
     </div>
@@ -115,6 +117,30 @@ function Entries({ found }: { found: Api['FoundView'][] }) {
               {page} · {dayName(day)}
             </span>
           </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Things of one's collections for this topic or its points; they are no evidence. */
+function Resources({ topic, notebook }: { topic: Topic; notebook: string }) {
+  const lines = [topic.id, ...topic.points.map((point) => point.id)];
+  const found = (useQuery(resourcesQuery(notebook)).data ?? []).filter((one) =>
+    one.notches.some((line) => lines.includes(line)),
+  );
+  if (found.length === 0) return null;
+  return (
+    <ul aria-label="Resources" className="mb-2">
+      {found.map((one) => (
+        <li key={one.id}>
+          <Link
+            to={`/collections/${one.collectionId}`}
+            className="inline-flex min-h-6 items-center font-semibold text-petrol hover:underline"
+          >
+            {one.title}
+          </Link>{' '}
+          in {one.collection}
         </li>
       ))}
     </ul>

@@ -5,6 +5,7 @@ export { GoToEntry } from './GoToEntry';
 export { GoToPage } from './GoToPage';
 export { NeedleScreen } from './NeedleScreen';
 export { NewNotebookScreen } from './NewNotebookScreen';
+export { NotchPicker } from './NotchPicker';
 export { NotebookScreen } from './NotebookScreen';
 export { PageScreen } from './PageScreen';
 export { contentsQuery, needleQuery, notebooksQuery, useNotebook } from './queries';

@@ -95,5 +95,5 @@ test('says line by line what is wrong with a file', async () => {
     screen.getByLabelText('CSV file of papers'),
     new File(['x'], 'p.csv', { type: 'text/csv' }),
   );
-  expect(await screen.findByText(/One thing has to be mended in this file. Nothing was read./)).toBeTruthy();
+  expect(await screen.findByText(/One thing has to be mended in this file./)).toBeTruthy();
 });

@@ -1,10 +1,9 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
-import { Problem } from '../../api';
-import { Button, Card, Empty, Heading, plural, Trouble } from '../../ui';
-import { Breaches, breachesOf } from '../syllabus';
+import { Button, Card, Empty, Heading, plural, TableFiles } from '../../ui';
+import { FileTrouble } from '../syllabus';
 import { PaperDialog } from './PaperDialog';
 import { PaperTable } from './PaperTable';
 import { gridOf, type Paper } from './paperGrid';
@@ -20,7 +19,6 @@ export function PapersScreen() {
   const [open, setOpen] = useState<Paper>();
   const [isRun, setRun] = useState(false);
   const acts = usePaperActs(notebook);
-  const file = useRef<HTMLInputElement>(null);
   const done = papers.filter((paper) => paper.done).length;
   const one = (): Paper => ({
     id: newId(),
@@ -38,30 +36,13 @@ export function PapersScreen() {
         </span>
         <Button onClick={() => setRun(true)}>A run of years</Button>
         <Button onClick={() => setOpen(one())}>One paper</Button>
-        <Button look="quiet" onClick={() => file.current?.click()}>
-          Read CSV
-        </Button>
-        <a
-          className="font-semibold text-petrol hover:underline"
+        <TableFiles
+          label="CSV file of papers"
           href={`/api/notebooks/${notebook}/papers.csv`}
-          download
-        >
-          Save as CSV
-        </a>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,text/csv"
-          className="hidden"
-          aria-label="CSV file of papers"
-          onChange={(event) => event.target.files?.[0] && acts.read(event.target.files[0])}
+          onRead={acts.read}
         />
       </div>
-      {acts.error instanceof Problem ? (
-        <Breaches lines={breachesOf(acts.error)} summary={`${acts.error.message} Nothing was read.`} />
-      ) : (
-        <Trouble>{acts.error?.message}</Trouble>
-      )}
+      <FileTrouble error={acts.error} otherwise="Nothing was read." />
       {papers.length === 0 ? (
         <Card>
           <Empty>

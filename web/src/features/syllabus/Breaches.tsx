@@ -1,4 +1,4 @@
-import type { Problem } from '../../api';
+import { Problem } from '../../api';
 import { Trouble } from '../../ui';
 
 export type Breach = { line: number; message: string };
@@ -29,6 +29,16 @@ export function Breaches({
         ))}
       </ul>
     </Trouble>
+  );
+}
+
+/** Why a file was not taken: line by line where the server says so, else its sentence. */
+export function FileTrouble({ error, otherwise }: { error: Error | null; otherwise: string }) {
+  const lines = error instanceof Problem ? breachesOf(error) : [];
+  return lines.length > 0 ? (
+    <Breaches lines={lines} summary={`${error?.message} ${otherwise}`} />
+  ) : (
+    <Trouble>{error?.message}</Trouble>
   );
 }
 

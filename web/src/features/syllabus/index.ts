@@ -1,4 +1,4 @@
-export { Breaches, breachesOf } from './Breaches';
+export { FileTrouble } from './Breaches';
 export { editionQuery, editionsQuery, syllabusQuery } from './queries';
 export { SyllabiScreen } from './SyllabiScreen';
 export { SyllabusImport } from './SyllabusImport';

@@ -38,6 +38,26 @@ class CollectionsTest extends AppTest {
     }
 
     @Test
+    void standWithThePointsTheyAreNotchedToAndCoverNothing() {
+        var item = note("How bats hunt");
+        var notch = "/api/collections/%s/items/%s/notches/%s".formatted(collection, item, school.node("2.3a"));
+        assertThat(browser.send(school.student, "PUT", notch, "").status()).isEqualTo(204);
+        assertThat(browser.send(school.classmate, "PUT", notch, "").status()).isEqualTo(404);
+        var notebook = "/api/notebooks/" + desk.notebook().id();
+        var resources = browser.get(school.student, notebook + "/resources").json();
+        assertThat(Browser.texts(resources, "title")).containsExactly("How bats hunt");
+        assertThat(resources.get(0).path("collection").asString()).isEqualTo("Sea defences");
+        assertThat(browser.get(school.student, notebook + "/coverage")
+                        .json()
+                        .path("marksCovered")
+                        .asDouble())
+                .isZero();
+        browser.send(school.student, "DELETE", notch, "");
+        assertThat(browser.get(school.student, notebook + "/resources").json().size())
+                .isZero();
+    }
+
+    @Test
     void takeTheSameThingTwiceAsOne() {
         var id = UUID.randomUUID();
         add(id, "{'kind':'NOTE','title':'once','note':'n'}");

@@ -174,6 +174,9 @@ final class Endpoints {
             entry("GET /api/collections/{collection}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/items/{new} {'kind':'NOTE','title':'n','note':'n'}", STUDENT_ONLY),
             entry("POST /api/collections/{collection}/order {'items':[]}", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/resources", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/items/{item}/notches/{point}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/items/{item}/notches/{point}", STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}/items/{new}", STUDENT_ONLY),
             entry("GET /api/hand-ins", ANY_STUDENT),
             entry("GET /api/hand-ins/{handIn}", STUDENT_AND_TEACHER),
@@ -238,6 +241,12 @@ final class Endpoints {
         browser.send(school.student, "DELETE", "/api/entries/" + binned, "");
         var collection = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/collections/" + collection, "{'title':'Costs','purpose':''}");
+        var item = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + collection + "/items/" + item,
+                "{'kind':'NOTE','title':'n','note':'n'}");
         var pattern = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
         var ownMark = UUID.randomUUID();
@@ -275,6 +284,7 @@ final class Endpoints {
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
                 entry("collection", collection),
+                entry("item", item),
                 entry("handIn", handIn),
                 entry("checkable", checkable),
                 entry("waiting", handIn(desk)),

@@ -99,6 +99,15 @@ public class Collections {
         store.deleteItem(id, itemId);
     }
 
+    /** A thing of one of the reader's own collections. */
+    Item requireItem(Person reader, UUID collectionId, UUID itemId) {
+        require(reader, collectionId);
+        return store.items(collectionId).stream()
+                .filter(item -> item.id().equals(itemId))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("thing"));
+    }
+
     private Item item(Person reader, UUID collectionId, NewItem wish, int position) {
         if (wish.note().length() > LONGEST_NOTE) {
             throw Refusal.unfit("A note has up to 4,000 characters.");

@@ -21,7 +21,6 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class CoverageController {
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
     private static final MediaType XLSX =
             MediaType.parseMediaType("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
 
@@ -48,7 +47,7 @@ class CoverageController {
     @GetMapping("/api/notebooks/{id}/coverage.csv")
     ResponseEntity<byte[]> csv(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var sheet = sheets.of(reader, id);
-        return Download.of(sheet.title(), "csv", CSV, CoverageCsv.write(sheet));
+        return Download.csv(sheet.title(), CoverageCsv.write(sheet));
     }
 
     @GetMapping("/api/notebooks/{id}/coverage.xlsx")

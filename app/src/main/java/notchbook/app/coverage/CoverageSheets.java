@@ -58,7 +58,7 @@ class CoverageSheets {
                 topic.topic().code(),
                 topic.topic().title(),
                 topic.weight(),
-                topic.plan().map(CoverageSheets::weeks).orElse(""),
+                topic.plan().map(WeekRange::words).orElse(""),
                 topic.paperShare(),
                 topic.standing().words(),
                 topic.points().stream().map(CoverageSheets::line).toList());
@@ -74,9 +74,5 @@ class CoverageSheets {
                         .distinct()
                         .collect(joining(", ")),
                 point.evidence().size());
-    }
-
-    private static String weeks(WeekRange plan) {
-        return plan.first() == plan.last() ? "week " + plan.first() : "weeks " + plan.first() + " to " + plan.last();
     }
 }

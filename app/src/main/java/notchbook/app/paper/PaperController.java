@@ -18,7 +18,6 @@ import notchbook.core.paper.QuestionMark;
 import notchbook.core.paper.TopicTrend;
 import notchbook.core.syllabus.Edition;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -34,8 +33,6 @@ import org.springframework.web.multipart.MultipartFile;
 
 @RestController
 class PaperController {
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
-
     /** A list of papers is small. In bytes. */
     private static final long LARGEST_FILE = 2_000_000;
 
@@ -132,7 +129,7 @@ class PaperController {
 
     @GetMapping("/api/notebooks/{id}/papers.csv")
     ResponseEntity<byte[]> write(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        return Download.of("Past papers", "csv", CSV, papers.write(reader, id));
+        return Download.csv("Past papers", papers.write(reader, id));
     }
 
     @PostMapping(path = "/api/notebooks/{id}/papers.csv", consumes = "multipart/form-data")

@@ -4,7 +4,6 @@ import static java.util.stream.Collectors.toMap;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -29,7 +28,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The past papers of notebooks: the list of them, and what was earned in those that are done. */
 @Service
 public class Papers {
-    private static final int LONGEST_NAME = 40;
+    private static final int LONGEST_PAPER = 120;
+    private static final int LONGEST_SITTING = 40;
+    private static final int LONGEST_VARIANT = 20;
 
     private final PaperStore store;
     private final Notebooks notebooks;
@@ -122,11 +123,7 @@ public class Papers {
         var notebook = notebooks.require(reader, notebookId);
         var read = PaperCsv.read(CsvFile.read(csv), edition(notebook));
         if (!read.breaches().isEmpty()) {
-            throw Refusal.unfit(
-                    read.breaches().size() == 1
-                            ? "One thing has to be mended in this file."
-                            : read.breaches().size() + " things have to be mended in this file.",
-                    Map.of("lines", read.breaches()));
+            throw Refusal.toMend("file", read.breaches());
         }
         var known = store.of(notebookId).stream()
                 .collect(toMap(kept -> kept.paper().name(), kept -> kept, (first, again) -> first));
@@ -174,10 +171,12 @@ public class Papers {
     }
 
     private static void requireShort(PaperName name) {
-        var isLong = Stream.of(name.sitting(), name.paper()).anyMatch(part -> part.length() > LONGEST_NAME)
-                || name.variant().length() > LONGEST_NAME / 2;
+        var isLong = name.paper().length() > LONGEST_PAPER
+                || name.sitting().length() > LONGEST_SITTING
+                || name.variant().length() > LONGEST_VARIANT;
         if (isLong) {
-            throw Refusal.unfit("Name sitting and paper in up to 40 characters, the variant in up to 20.");
+            throw Refusal.unfit(
+                    "Name the paper in up to 120 characters, the sitting in up to 40, the variant in up to 20.");
         }
     }
 }

@@ -16,7 +16,6 @@ import notchbook.core.calendar.WeekRange;
 import notchbook.core.syllabus.Edition;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -32,8 +31,6 @@ import org.springframework.web.multipart.MultipartFile;
 
 @RestController
 class PlanController {
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
-
     /** A plan is a small table. In bytes. */
     private static final long LARGEST_FILE = 1_000_000;
 
@@ -82,7 +79,7 @@ class PlanController {
 
     @GetMapping("/api/classes/{id}/plan.csv")
     ResponseEntity<byte[]> write(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        return Download.of("Plan", "csv", CSV, plans.write(reader, id));
+        return Download.csv("Plan", plans.write(reader, id));
     }
 
     @PostMapping(path = "/api/classes/{id}/plan.csv", consumes = "multipart/form-data")

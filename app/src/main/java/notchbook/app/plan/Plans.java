@@ -113,11 +113,7 @@ public class Plans {
         requireTaught(teacher, classId);
         var read = PlanCsv.read(CsvFile.read(csv), editionOfClass(teacher, classId), year().teachingWeekCount());
         if (!read.breaches().isEmpty()) {
-            throw Refusal.unfit(
-                    read.breaches().size() == 1
-                            ? "One thing has to be mended in this file."
-                            : read.breaches().size() + " things have to be mended in this file.",
-                    Map.of("lines", read.breaches()));
+            throw Refusal.toMend("file", read.breaches());
         }
         store.deleteOfClass(classId);
         enter(classId, read.plan());

@@ -9,7 +9,14 @@ import org.springframework.http.ResponseEntity;
 
 /** Answers with a file that the browser saves and does not open. */
 public final class Download {
+    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+
     private Download() {}
+
+    /** A table as CSV. */
+    public static ResponseEntity<byte[]> csv(String title, byte[] content) {
+        return of(title, "csv", CSV, content);
+    }
 
     /** {@code title} becomes its name, without the signs that some file systems don't allow. */
     public static ResponseEntity<byte[]> of(String title, String ending, MediaType type, byte[] content) {

@@ -1,5 +1,6 @@
 package notchbook.app.platform;
 
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
@@ -41,6 +42,12 @@ public final class Refusal extends RuntimeException {
     /** What was sent can't be taken; {@code properties} go along for the screen, such as the lines of a file. */
     public static Refusal unfit(String message, Map<String, Object> properties) {
         return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, message, properties);
+    }
+
+    /** A file or table with things to mend; {@code breaches} say where each is and what to do. */
+    public static Refusal toMend(String what, List<?> breaches) {
+        var count = breaches.size() == 1 ? "One thing has" : breaches.size() + " things have";
+        return unfit(count + " to be mended in this " + what + ".", Map.of("lines", breaches));
     }
 
     public static Refusal tooOften(String message) {

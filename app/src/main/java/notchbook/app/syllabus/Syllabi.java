@@ -48,6 +48,14 @@ public class Syllabi {
                 .orElseThrow(() -> Refusal.notFound("syllabus"));
     }
 
+    /** A line of an edition that a reader may use. */
+    public void requireLine(Person reader, UUID line) {
+        Optional.ofNullable(store.editionsOf(List.of(line)).get(line))
+                .filter(edition ->
+                        editions(reader).stream().anyMatch(info -> info.id().equals(edition)))
+                .orElseThrow(() -> Refusal.notFound("point"));
+    }
+
     /** The whole tree of an edition that is known to be the reader's to use. */
     public Edition edition(UUID editionId) {
         return new Edition(store.nodes(editionId));
@@ -64,7 +72,7 @@ public class Syllabi {
         if (code.isBlank() || title.isBlank()) {
             throw Refusal.unfit("Give the syllabus a code and a title.");
         }
-        var nodes = accepted(file.read(clock::newId), "file", file.counted());
+        var nodes = accepted(file.read(clock::newId), "file");
         var info = new EditionInfo(
                 clock.newId(), code.strip(), title.strip(), 1, clock.now(), addedBy.map(Person::id), Optional.empty());
         store.insert(info, nodes);
@@ -83,7 +91,7 @@ public class Syllabi {
         }
         var before = edition(id);
         var rows = wish.rows().stream().map(row -> known(row, before)).toList();
-        var nodes = accepted(SyllabusDraft.check(rows, clock::newId), "table", "line");
+        var nodes = accepted(SyllabusDraft.check(rows, clock::newId), "table");
         store.update(id, wish.code().strip(), wish.title().strip(), clock.now());
         store.put(id, before, nodes);
         removeMissing(before, nodes);
@@ -160,14 +168,9 @@ public class Syllabi {
                 .orElse(row);
     }
 
-    private static List<SyllabusNode> accepted(SyllabusDraft.Result result, String what, String counted) {
+    private static List<SyllabusNode> accepted(SyllabusDraft.Result result, String what) {
         if (!result.isAccepted()) {
-            var breaches = result.breaches();
-            throw Refusal.unfit(
-                    breaches.size() == 1
-                            ? "One thing has to be mended in this " + what + "."
-                            : breaches.size() + " things have to be mended in this " + what + ".",
-                    Map.of("lines", breaches, "counted", counted));
+            throw Refusal.toMend(what, result.breaches());
         }
         return result.nodes();
     }

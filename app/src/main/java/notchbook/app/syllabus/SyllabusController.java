@@ -35,8 +35,6 @@ import org.springframework.web.multipart.MultipartFile;
 
 @RestController
 class SyllabusController {
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
-
     /** Ten times the largest syllabus that we know of. In bytes. */
     private static final long LARGEST_FILE = 5_000_000;
 
@@ -163,7 +161,7 @@ class SyllabusController {
     @GetMapping("/api/editions/{id}/syllabus.csv")
     ResponseEntity<byte[]> csv(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var info = syllabi.requireInfo(reader, id);
-        return Download.of(info.name(), "csv", CSV, SyllabusCsv.write(syllabi.edition(id)));
+        return Download.csv(info.name(), SyllabusCsv.write(syllabi.edition(id)));
     }
 
     @GetMapping("/api/editions/{id}/case.json")

@@ -12,19 +12,11 @@ import notchbook.formats.syllabus.SyllabusCsv;
 public sealed interface SyllabusFile {
     SyllabusDraft.Result read(Supplier<UUID> ids);
 
-    /** What the numbers of breaches count: lines of a table, items of a package. */
-    String counted();
-
     /** A table, with what its columns hold. */
     record Table(CsvFile table, SyllabusColumns columns) implements SyllabusFile {
         @Override
         public SyllabusDraft.Result read(Supplier<UUID> ids) {
             return SyllabusCsv.read(table, columns, ids);
-        }
-
-        @Override
-        public String counted() {
-            return "line";
         }
     }
 
@@ -33,11 +25,6 @@ public sealed interface SyllabusFile {
         @Override
         public SyllabusDraft.Result read(Supplier<UUID> ids) {
             return CasePackage.read(content, ids).result();
-        }
-
-        @Override
-        public String counted() {
-            return "item";
         }
     }
 

@@ -35,6 +35,9 @@ import org.springframework.stereotype.Repository;
 
 @Repository
 class SyllabusStore {
+    /** Own points stand after the lines of the edition. */
+    private static final int OWN_POSITION = 1_000_000;
+
     private final DSLContext db;
 
     SyllabusStore(DSLContext db) {
@@ -163,9 +166,6 @@ class SyllabusStore {
                 .where(SYLLABUS_NODE.ID.eq(point.id()))
                 .execute();
     }
-
-    /** After the lines of the edition. */
-    private static final int OWN_POSITION = 1_000_000;
 
     void moveOwn(UUID notebookId, UUID toEdition, Map<UUID, UUID> lines) {
         db.selectFrom(SYLLABUS_NODE)

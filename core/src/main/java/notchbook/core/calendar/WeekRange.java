@@ -8,6 +8,15 @@ public record WeekRange(int first, int last) {
         }
     }
 
+    /** As one reads it: "week 3", "weeks 3 and 4", "weeks 3 to 6". */
+    public String words() {
+        return switch (last - first) {
+            case 0 -> "week " + first;
+            case 1 -> "weeks " + first + " and " + last;
+            default -> "weeks " + first + " to " + last;
+        };
+    }
+
     public boolean contains(int week) {
         return first <= week && week <= last;
     }

@@ -85,11 +85,11 @@ record CoverNext(CoverageInput input) {
     private String planned(Optional<WeekRange> plan) {
         return plan.map(range -> {
                     if (input.year().hasEnded(range, input.today())) {
-                        return ", class did it in " + span(range);
+                        return ", class did it in " + range.words();
                     }
                     return input.year().isAhead(range, input.today())
-                            ? ", class comes to it in " + span(range)
-                            : ", class is on it, " + span(range);
+                            ? ", class comes to it in " + range.words()
+                            : ", class is on it, " + range.words();
                 })
                 .orElse("");
     }
@@ -100,14 +100,6 @@ record CoverNext(CoverageInput input) {
             case 1 -> codes.getFirst();
             case 2 -> codes.get(0) + " and " + codes.get(1);
             default -> codes.size() + " of its points";
-        };
-    }
-
-    private static String span(WeekRange range) {
-        return switch (range.last() - range.first()) {
-            case 0 -> "week " + range.first();
-            case 1 -> "weeks " + range.first() + " and " + range.last();
-            default -> "weeks " + range.first() + " to " + range.last();
         };
     }
 

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import notchbook.core.calendar.WeekRange;
 import notchbook.core.syllabus.SyllabusNode;
 
 /** How each figure of coverage came about, in sentences for the student. */
@@ -56,7 +55,7 @@ public record Reasons(CoverageInput input, Coverage coverage) {
                         .filter(plan -> input.year().hasEnded(plan, input.today()))
                         .isPresent())
                 .map(topic -> "%s: planned for %s, still bare %s"
-                        .formatted(name(topic), weeks(topic.plan().orElseThrow()), codes(topic.barePoints())))
+                        .formatted(name(topic), topic.plan().orElseThrow().words(), codes(topic.barePoints())))
                 .toList();
     }
 
@@ -80,7 +79,7 @@ public record Reasons(CoverageInput input, Coverage coverage) {
 
     private String standing(TopicCoverage topic) {
         var bare = topic.barePoints();
-        var plan = topic.plan().map(range -> "its plan is for " + weeks(range)).orElse("no plan names it");
+        var plan = topic.plan().map(range -> "its plan is for " + range.words()).orElse("no plan names it");
         if (topic.evidence().isEmpty()) {
             return "nothing is notched to it or to its points, and " + plan + ".";
         }
@@ -137,12 +136,6 @@ public record Reasons(CoverageInput input, Coverage coverage) {
 
     private static String codes(List<PointCoverage> points) {
         return points.stream().map(point -> point.point().code()).collect(joining(", "));
-    }
-
-    private static String weeks(WeekRange range) {
-        return range.first() == range.last()
-                ? "week " + range.first()
-                : "weeks " + range.first() + " to " + range.last();
     }
 
     private static String span(long days) {

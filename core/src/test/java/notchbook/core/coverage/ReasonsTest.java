@@ -26,7 +26,7 @@ class ReasonsTest {
         assertThat(reasons(notebook).ofPointsBare())
                 .containsExactly("2.1 Travel: 2.1b", "2.2 Pitch: 2.2a, 2.2b", "3.1 Mirror: 3.1a");
         assertThat(reasons(notebook).ofTopicsBehind())
-                .containsExactly("2.1 Travel: planned for weeks 3 to 4, still bare 2.1b");
+                .containsExactly("2.1 Travel: planned for weeks 3 and 4, still bare 2.1b");
     }
 
     static Stream<Arguments> standings() {

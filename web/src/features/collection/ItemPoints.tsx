@@ -1,0 +1,51 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { type Api, api, unwrap } from '../../api';
+import { Button, Trouble } from '../../ui';
+import { NotchPicker } from '../notebook';
+import { syllabusQuery } from '../syllabus';
+import { resourcesQuery } from './queries';
+
+type Props = { collection: string; item: Api['ItemView']; notebook: Api['NotebookView'] };
+
+/** The points of the notebook at hand that a thing helps with. They are shown there, and cover nothing. */
+export function ItemPoints({ collection, item, notebook }: Props) {
+  const queries = useQueryClient();
+  const [isChoosing, setChoosing] = useState(false);
+  const nodes = useQuery(syllabusQuery(notebook.id)).data ?? [];
+  const query = resourcesQuery(notebook.id);
+  const mine = useQuery(query).data?.find((one) => one.id === item.id);
+  const cut = new Set(mine?.notches);
+  const change = useMutation({
+    mutationFn: (line: string) => {
+      const request = { params: { path: { id: collection, item: item.id, line } } };
+      const path = '/api/collections/{id}/items/{item}/notches/{line}';
+      return unwrap(cut.has(line) ? api.DELETE(path, request) : api.PUT(path, request));
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: query.queryKey }),
+  });
+  const codes = nodes.filter((node) => cut.has(node.id)).map((node) => node.code);
+  return (
+    <>
+      <Button
+        look="quiet"
+        className="-ml-1.5 text-[13.5px]"
+        aria-label={`${codes.length ? codes.join(', ') : 'For a point'}: ${item.title}`}
+        onClick={() => setChoosing(true)}
+      >
+        {codes.length ? codes.join(', ') : 'For a point'}
+      </Button>
+      <Trouble>{change.error?.message}</Trouble>
+      {isChoosing && (
+        <NotchPicker
+          title={`Points of ${notebook.title} that it helps with`}
+          points={nodes.filter((node) => node.kind !== 'UNIT')}
+          cut={cut}
+          hint=""
+          onToggle={(line) => change.mutate(line)}
+          onClose={() => setChoosing(false)}
+        />
+      )}
+    </>
+  );
+}
