@@ -16,7 +16,7 @@ export function Button({ look = 'plain', hotkey, className = '', children, ...re
   return (
     <button
       type="button"
-      className={`inline-flex min-h-8 min-w-6 items-center justify-center gap-2 rounded-md border py-1 font-semibold disabled:opacity-50 ${LOOKS[look]} ${className}`}
+      className={`inline-flex min-h-8 min-w-[26px] items-center justify-center gap-2 rounded-md border py-1 font-semibold disabled:opacity-50 ${LOOKS[look]} ${className}`}
       {...rest}
     >
       {children}

@@ -26,7 +26,7 @@ export function ItemPoints({ collection, item, notebook }: Props) {
   });
   const codes = nodes.filter((node) => cut.has(node.id)).map((node) => node.code);
   return (
-    <>
+    <div>
       <Button
         look="quiet"
         className="-ml-1.5 text-[13.5px]"
@@ -46,6 +46,6 @@ export function ItemPoints({ collection, item, notebook }: Props) {
           onClose={() => setChoosing(false)}
         />
       )}
-    </>
+    </div>
   );
 }
