@@ -21,6 +21,7 @@ export { offerUndo, UndoBar } from './undo';
 export { useKeys } from './useKeys';
 export { useNear } from './useNear';
 export { useStable } from './useStable';
+export { WeekNumbers } from './WeekNumbers';
 export {
   clockTime,
   countWords,

@@ -1,7 +1,7 @@
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { KIND_NAMES, percent, Shape } from '../../ui';
+import { KIND_NAMES, percent, Shape, WeekNumbers } from '../../ui';
 import type { Topic } from './arrange';
 import { TopicRow } from './TopicRow';
 import { weeksShown } from './WeekGrid';
@@ -60,24 +60,6 @@ export function WeekTable({ coverage, topics, notebook, byUnit }: Props) {
           </Link>
         </p>
       )}
-    </>
-  );
-}
-
-function WeekNumbers({ weeks, week }: { weeks: number; week: number | undefined }) {
-  return (
-    <>
-      <span className="sr-only">Weeks</span>
-      <span className="flex" aria-hidden="true">
-        {Array.from({ length: weeks }, (_, i) => (
-          <span
-            key={i}
-            className={`flex-1 text-center text-[11.5px] ${i + 1 === week ? 'font-bold text-rust' : ''}`}
-          >
-            {i + 1}
-          </span>
-        ))}
-      </span>
     </>
   );
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../../api';
+import { WeekNumbers } from '../../ui';
 import { inWords } from './weeks';
 
 type Sheet = Api['PlanSheetView'];
@@ -20,17 +21,7 @@ export function PlanTable({ sheet, strip, aside }: Props) {
           <tr className="border-b border-line">
             <th className="w-[250px] py-2 pl-12 font-normal">Topic</th>
             <th className="font-normal">
-              <span className="sr-only">Weeks</span>
-              <span className="flex" aria-hidden="true">
-                {Array.from({ length: sheet.weeks }, (_, i) => (
-                  <span
-                    key={i}
-                    className={`flex-1 text-center text-[11px] ${i + 1 === sheet.week ? 'font-bold text-rust' : ''}`}
-                  >
-                    {i + 1}
-                  </span>
-                ))}
-              </span>
+              <WeekNumbers weeks={sheet.weeks} week={sheet.week} />
             </th>
             <th className="w-[164px] pl-4 font-normal">Planned for</th>
           </tr>

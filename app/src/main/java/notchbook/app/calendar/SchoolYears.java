@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SchoolYears {
     private static final int LONGEST_NAME = 40;
+    private static final int LONGEST_BREAK_NAME = 60;
 
     /** A year with a long summer at its end still fits; a slip of the pen does not. */
     private static final int MOST_DAYS = 400;
@@ -84,7 +85,7 @@ public class SchoolYears {
             throw Refusal.unfit("Two breaks begin on the same day. Make one of them, or move one.");
         }
         year.breaks().stream()
-                .filter(pause -> pause.name().isBlank() || pause.name().length() > 3 * LONGEST_NAME / 2)
+                .filter(pause -> pause.name().isBlank() || pause.name().length() > LONGEST_BREAK_NAME)
                 .findFirst()
                 .ifPresent(pause -> {
                     throw Refusal.unfit("Give each break a name of up to 60 characters.");

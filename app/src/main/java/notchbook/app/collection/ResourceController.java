@@ -4,10 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
-import notchbook.app.syllabus.Syllabi;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -20,19 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Resources by point: things of one's collections beside the work of a notebook. */
 @RestController
 class ResourceController {
-    private final Collections collections;
-    private final CollectionStore store;
-    private final ItemNotches notches;
-    private final Notebooks notebooks;
-    private final Syllabi syllabi;
+    private final Resources resources;
 
-    ResourceController(
-            Collections collections, CollectionStore store, ItemNotches notches, Notebooks notebooks, Syllabi syllabi) {
-        this.collections = collections;
-        this.store = store;
-        this.notches = notches;
-        this.notebooks = notebooks;
-        this.syllabi = syllabi;
+    ResourceController(Resources resources) {
+        this.resources = resources;
     }
 
     /** A thing of a collection with the lines of the notebook's syllabus that it is notched to. */
@@ -48,19 +36,7 @@ class ResourceController {
 
     @GetMapping("/api/notebooks/{id}/resources")
     List<ResourceView> resources(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        var notebook = notebooks.require(reader, id);
-        var edition = syllabi.edition(notebook.editionId(), id);
-        var notched = notches.of(reader.id());
-        return store.ownedBy(reader.id()).stream()
-                .flatMap(collection -> store.items(collection.id()).stream()
-                        .map(item -> view(
-                                collection,
-                                item,
-                                notched.getOrDefault(item.id(), Set.of()).stream()
-                                        .filter(line -> edition.find(line).isPresent())
-                                        .collect(Collectors.toSet()))))
-                .filter(resource -> !resource.notches().isEmpty())
-                .toList();
+        return resources.of(reader, id).stream().map(ResourceController::view).toList();
     }
 
     @PutMapping("/api/collections/{id}/items/{item}/notches/{line}")
@@ -70,9 +46,7 @@ class ResourceController {
             @PathVariable UUID id,
             @PathVariable UUID item,
             @PathVariable UUID line) {
-        collections.requireItem(reader, id, item);
-        syllabi.requireLine(reader, line);
-        notches.cut(item, line);
+        resources.cut(reader, id, item, line);
     }
 
     @DeleteMapping("/api/collections/{id}/items/{item}/notches/{line}")
@@ -82,19 +56,19 @@ class ResourceController {
             @PathVariable UUID id,
             @PathVariable UUID item,
             @PathVariable UUID line) {
-        collections.requireItem(reader, id, item);
-        notches.mend(item, line);
+        resources.mend(reader, id, item, line);
     }
 
-    private static ResourceView view(CollectionStore.Collection collection, Item item, Set<UUID> lines) {
+    private static ResourceView view(Resources.Resource resource) {
+        var item = resource.item();
         return new ResourceView(
                 item.id(),
-                collection.id(),
-                collection.title(),
+                resource.collection().id(),
+                resource.collection().title(),
                 item.kind(),
                 item.title(),
                 item.url(),
                 item.mediaId(),
-                lines);
+                resource.lines());
     }
 }

@@ -3,10 +3,11 @@ package notchbook.app.coverage;
 import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
-import java.util.HashMap;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.notebook.Notebook;
@@ -21,7 +22,6 @@ import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.ClassCoverage;
 import notchbook.core.coverage.Evidence;
-import notchbook.core.edition.EditionComparison;
 import notchbook.core.syllabus.Edition;
 import org.springframework.stereotype.Service;
 
@@ -54,7 +54,7 @@ class ClassCoverages {
             ClassCoverage coverage) {}
 
     ClassAtWork of(Person teacher, UUID classId) {
-        var schoolClass = plans.requireTaught(teacher, classId);
+        var schoolClass = people.requireTaught(teacher, classId);
         var students = people.studentsOf(classId);
         var books = booksOf(classId);
         var edition = plans.editionOf(teacher, classId);
@@ -64,12 +64,12 @@ class ClassCoverages {
 
     /** The notebook that a student of the class keeps for it. */
     Notebook requireNotebook(Person teacher, UUID classId, UUID studentId) {
-        plans.requireTaught(teacher, classId);
+        people.requireTaught(teacher, classId);
         return Optional.ofNullable(booksOf(classId).get(studentId)).orElseThrow(() -> Refusal.notFound("notebook"));
     }
 
     Person requireStudent(Person teacher, UUID classId, UUID studentId) {
-        plans.requireTaught(teacher, classId);
+        people.requireTaught(teacher, classId);
         return people.studentsOf(classId).stream()
                 .filter(student -> student.id().equals(studentId))
                 .findFirst()
@@ -85,7 +85,7 @@ class ClassCoverages {
     private ClassCoverage coverage(UUID classId, List<Person> students, Map<UUID, Notebook> books, Edition edition) {
         var evidence =
                 notebooks.evidence(books.values().stream().map(Notebook::id).toList());
-        var meanings = new HashMap<UUID, Map<UUID, UUID>>();
+        var meanings = syllabi.meanings(linesOf(evidence.values()), edition);
         return ClassCoverage.of(
                 edition,
                 years.yearOf(clock.today()),
@@ -93,35 +93,32 @@ class ClassCoverages {
                 plans.of(classId, edition),
                 students.stream()
                         .flatMap(student -> Optional.ofNullable(books.get(student.id())).stream())
-                        .map(book -> {
-                            var lines = meanings.computeIfAbsent(book.editionId(), other -> lines(other, edition));
-                            var theirs = evidence.getOrDefault(book.id(), List.of());
-                            return new ClassCoverage.StudentWork(book.ownerId(), book.exam(), carried(theirs, lines));
-                        })
+                        .map(book -> new ClassCoverage.StudentWork(
+                                book.ownerId(),
+                                book.exam(),
+                                carried(evidence.getOrDefault(book.id(), List.of()), meanings)))
                         .toList());
     }
 
-    /** What the lines of another edition are in the class's; nothing has to change within that one. */
-    private Map<UUID, UUID> lines(UUID editionId, Edition edition) {
-        var other = syllabi.edition(editionId);
-        var isTheSame = other.nodes()
-                .findFirst()
-                .flatMap(node -> edition.find(node.id()))
-                .isPresent();
-        return isTheSame ? Map.of() : EditionComparison.of(other, edition).carried();
+    private static Set<UUID> linesOf(Collection<List<Evidence>> evidence) {
+        return evidence.stream()
+                .flatMap(List::stream)
+                .flatMap(one -> one.notches().stream())
+                .collect(toSet());
     }
 
-    private static List<Evidence> carried(List<Evidence> evidence, Map<UUID, UUID> lines) {
-        return lines.isEmpty()
-                ? evidence
-                : evidence.stream()
-                        .map(one -> new Evidence(
+    /** Evidence by lines of the class's edition: most is that already. */
+    private static List<Evidence> carried(List<Evidence> evidence, Map<UUID, UUID> meanings) {
+        return evidence.stream()
+                .map(one -> one.notches().stream().allMatch(line -> line.equals(meanings.get(line)))
+                        ? one
+                        : new Evidence(
                                 one.entry(),
                                 one.kind(),
                                 one.day(),
                                 one.notches().stream()
-                                        .map(line -> lines.getOrDefault(line, line))
+                                        .flatMap(line -> Optional.ofNullable(meanings.get(line)).stream())
                                         .collect(toSet())))
-                        .toList();
+                .toList();
     }
 }

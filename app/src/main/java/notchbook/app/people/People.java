@@ -36,6 +36,14 @@ public class People {
                 .orElseThrow(() -> Refusal.notFound("class"));
     }
 
+    /** A class that a teacher takes; for anyone else it does not exist here. */
+    public SchoolClass requireTaught(Person teacher, UUID classId) {
+        if (!teacher.isTeacher()) {
+            throw Refusal.notFound("class");
+        }
+        return requireClass(teacher, classId);
+    }
+
     /** The students of a class by name. */
     public List<Person> studentsOf(UUID classId) {
         return store.membersOf(classId, Role.STUDENT);

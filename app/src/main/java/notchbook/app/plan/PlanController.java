@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
@@ -36,12 +37,14 @@ class PlanController {
 
     private final Plans plans;
     private final Notebooks notebooks;
+    private final People people;
     private final Syllabi syllabi;
     private final SchoolClock clock;
 
-    PlanController(Plans plans, Notebooks notebooks, Syllabi syllabi, SchoolClock clock) {
+    PlanController(Plans plans, Notebooks notebooks, People people, Syllabi syllabi, SchoolClock clock) {
         this.plans = plans;
         this.notebooks = notebooks;
+        this.people = people;
         this.syllabi = syllabi;
         this.clock = clock;
     }
@@ -56,7 +59,7 @@ class PlanController {
 
     @GetMapping("/api/classes/{id}/plan")
     PlanSheetView ofClass(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        var name = plans.requireTaught(reader, id).name();
+        var name = people.requireTaught(reader, id).name();
         var edition = plans.editionOfClass(reader, id);
         return view(name, edition, plans.of(id, edition), Map.of());
     }

@@ -13,7 +13,6 @@ import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
-import notchbook.app.people.SchoolClass;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.EditionInfo;
@@ -76,14 +75,6 @@ public class Plans {
         weeks.forEach((topic, range) -> store.putOfClass(classId, topic, range));
     }
 
-    /** A class that a teacher takes; for anyone else it does not exist here. */
-    public SchoolClass requireTaught(Person teacher, UUID classId) {
-        if (!teacher.isTeacher()) {
-            throw Refusal.notFound("class");
-        }
-        return people.requireClass(teacher, classId);
-    }
-
     Map<UUID, WeekRange> ofClass(Notebook notebook, Edition edition) {
         return notebook.classId().map(id -> of(id, edition)).orElse(Map.of());
     }
@@ -94,7 +85,7 @@ public class Plans {
 
     @Transactional
     void plan(Person teacher, UUID classId, UUID topic, WeekRange weeks) {
-        requireTaught(teacher, classId);
+        people.requireTaught(teacher, classId);
         requireTopic(editionOfClass(teacher, classId), topic);
         requireInYear(weeks);
         clearMeaning(teacher, classId, topic);
@@ -103,14 +94,14 @@ public class Plans {
 
     @Transactional
     void unplan(Person teacher, UUID classId, UUID topic) {
-        requireTaught(teacher, classId);
+        people.requireTaught(teacher, classId);
         clearMeaning(teacher, classId, topic);
     }
 
     /** Reads a class's plan from CSV in the place of what was planned; all of it or nothing. */
     @Transactional
     void read(Person teacher, UUID classId, byte[] csv) {
-        requireTaught(teacher, classId);
+        people.requireTaught(teacher, classId);
         var read = PlanCsv.read(CsvFile.read(csv), editionOfClass(teacher, classId), year().teachingWeekCount());
         if (!read.breaches().isEmpty()) {
             throw Refusal.toMend("file", read.breaches());
@@ -120,7 +111,7 @@ public class Plans {
     }
 
     byte[] write(Person teacher, UUID classId) {
-        requireTaught(teacher, classId);
+        people.requireTaught(teacher, classId);
         var edition = editionOfClass(teacher, classId);
         return PlanCsv.write(of(classId, edition), edition);
     }

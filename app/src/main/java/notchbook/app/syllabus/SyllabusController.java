@@ -12,8 +12,10 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
 import notchbook.core.syllabus.Breach;
+import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.SyllabusRow;
 import notchbook.core.syllabus.Tier;
+import notchbook.formats.csv.CsvFile;
 import notchbook.formats.syllabus.CaseWriter;
 import notchbook.formats.syllabus.SyllabusColumn;
 import notchbook.formats.syllabus.SyllabusColumns;
@@ -37,6 +39,9 @@ import org.springframework.web.multipart.MultipartFile;
 class SyllabusController {
     /** Ten times the largest syllabus that we know of. In bytes. */
     private static final long LARGEST_FILE = 5_000_000;
+
+    /** Rows of a table that are shown, so that its columns can be told. */
+    private static final int ROWS_SHOWN = 5;
 
     private final Syllabi syllabi;
     private final SyllabusFiles files;
@@ -113,20 +118,7 @@ class SyllabusController {
             @RequestParam(defaultValue = "") List<String> columns,
             @RequestPart MultipartFile file)
             throws IOException {
-        var look = files.look(reader, bytes(file), columns(columns));
-        return new SyllabusLookView(
-                look.isTable(),
-                look.code(),
-                look.title(),
-                look.headings(),
-                look.firstRows(),
-                look.places().entrySet().stream()
-                        .map(place -> new ColumnView(place.getKey(), place.getValue()))
-                        .toList(),
-                look.units(),
-                look.topics(),
-                look.points(),
-                look.breaches());
+        return view(files.look(reader, bytes(file), columns(columns)));
     }
 
     @PostMapping(path = "/api/editions", consumes = "multipart/form-data")
@@ -169,6 +161,35 @@ class SyllabusController {
         var info = syllabi.requireInfo(reader, id);
         var content = CaseWriter.write(syllabi.edition(id), id, info.code(), info.title(), info.changedAt());
         return Download.of(info.name(), "json", MediaType.APPLICATION_JSON, content);
+    }
+
+    private static SyllabusLookView view(SyllabusFiles.Look look) {
+        var table =
+                look.file() instanceof SyllabusFile.Table one ? Optional.of(one) : Optional.<SyllabusFile.Table>empty();
+        return new SyllabusLookView(
+                table.isPresent(),
+                look.code(),
+                look.title(),
+                table.map(one -> one.table().headings()).orElse(List.of()),
+                table.map(SyllabusController::firstRows).orElse(List.of()),
+                table.map(SyllabusController::columns).orElse(List.of()),
+                look.count(SyllabusNode.Kind.UNIT),
+                look.count(SyllabusNode.Kind.TOPIC),
+                look.count(SyllabusNode.Kind.POINT),
+                look.result().breaches());
+    }
+
+    private static List<List<String>> firstRows(SyllabusFile.Table table) {
+        return table.table().rows().stream()
+                .limit(ROWS_SHOWN)
+                .map(CsvFile.Row::cells)
+                .toList();
+    }
+
+    private static List<ColumnView> columns(SyllabusFile.Table table) {
+        return table.columns().places().entrySet().stream()
+                .map(place -> new ColumnView(place.getKey(), place.getValue()))
+                .toList();
     }
 
     private static EditionLine line(EditionInfo info, Person reader) {

@@ -9,8 +9,7 @@ import notchbook.core.paper.PastPaper;
 import notchbook.core.syllabus.Breach;
 import notchbook.core.syllabus.Edition;
 import notchbook.formats.csv.CsvFile;
-import notchbook.formats.syllabus.SyllabusColumns;
-import notchbook.formats.syllabus.SyllabusCsv;
+import notchbook.formats.syllabus.Editions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PaperCsvTest {
     private static final String HEADING =
             "year,sitting,variant,paper,done on,marks,out of,minutes,question,topic,question marks,question out of\n";
-    private final Edition edition = edition();
+    private final Edition edition = Editions.of("code,title\n2,Sound\n2.3,Echoes\n2.3a,Echo\n");
 
     @Test
     void readsPapersWithTheirQuestionsAndThoseNotDoneYet() {
@@ -71,11 +70,5 @@ class PaperCsvTest {
 
     private PaperCsv.Read read(String rows) {
         return PaperCsv.read(CsvFile.read((HEADING + rows).getBytes(UTF_8)), edition);
-    }
-
-    private static Edition edition() {
-        var file = CsvFile.read("code,title\n2,Sound\n2.3,Echoes\n2.3a,Echo\n".getBytes(UTF_8));
-        return new Edition(SyllabusCsv.read(file, SyllabusColumns.guess(file.headings()), UUID::randomUUID)
-                .nodes());
     }
 }

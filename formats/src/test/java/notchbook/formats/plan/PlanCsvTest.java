@@ -3,19 +3,17 @@ package notchbook.formats.plan;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.UUID;
 import notchbook.core.calendar.WeekRange;
 import notchbook.core.syllabus.Breach;
 import notchbook.core.syllabus.Edition;
 import notchbook.formats.csv.CsvFile;
-import notchbook.formats.syllabus.SyllabusColumns;
-import notchbook.formats.syllabus.SyllabusCsv;
+import notchbook.formats.syllabus.Editions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PlanCsvTest {
-    private final Edition edition = edition();
+    private final Edition edition = Editions.of("code,title\n2,Sound\n2.3,Echoes\n2.3a,Echo\n2.4,Bats\n2.4a,Bat\n");
 
     @Test
     void readsWhatItWritesAsTheSameAgain() {
@@ -51,11 +49,5 @@ class PlanCsvTest {
 
     private PlanCsv.Read read(String file) {
         return PlanCsv.read(CsvFile.read(file.getBytes(UTF_8)), edition, 36);
-    }
-
-    private static Edition edition() {
-        var file = CsvFile.read("code,title\n2,Sound\n2.3,Echoes\n2.3a,Echo\n2.4,Bats\n2.4a,Bat\n".getBytes(UTF_8));
-        return new Edition(SyllabusCsv.read(file, SyllabusColumns.guess(file.headings()), UUID::randomUUID)
-                .nodes());
     }
 }
