@@ -109,7 +109,7 @@ function ItemMark({ item }: { item: Api['ItemView'] }) {
 }
 
 function ItemTitle({ item }: { item: Api['ItemView'] }) {
-  const look = 'font-semibold text-petrol hover:underline';
+  const look = 'inline-block min-h-[26px] font-semibold text-petrol hover:underline';
   if (item.url)
     return (
       <a href={item.url} target="_blank" rel="noreferrer noopener" className={look}>

@@ -23,7 +23,7 @@ export function EditionScreen() {
       </div>
       <div className="flex flex-col gap-3.5">
         {last && <LastMoveCard notebook={id} move={last} />}
-        <ExamCard notebook={notebook} />
+        <ExamCard key={notebook.editionId} notebook={notebook} />
         <OwnPointsCard notebook={id} />
         <MoveCard key={notebook.editionId} notebook={notebook} />
       </div>

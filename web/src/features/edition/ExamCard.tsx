@@ -22,7 +22,6 @@ export function ExamCard({ notebook }: { notebook: Api['NotebookView'] }) {
       <Trouble>{sit.error?.message}</Trouble>
       <div className="grid gap-x-3 sm:grid-cols-3">
         <TextField
-          key={`year ${notebook.examYear}`}
           label="Exam year"
           type="number"
           min={2020}
@@ -41,7 +40,6 @@ export function ExamCard({ notebook }: { notebook: Api['NotebookView'] }) {
           <option value="EXTENDED">Extended</option>
         </ChoiceField>
         <TextField
-          key={`day ${notebook.examDay}`}
           label="Day of the exam"
           type="date"
           defaultValue={notebook.examDay}

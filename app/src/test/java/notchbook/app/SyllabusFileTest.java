@@ -62,6 +62,14 @@ class SyllabusFileTest extends AppTest {
     }
 
     @Test
+    void refusesCodesThatAreLongerThanThereIsRoomFor() {
+        var answer = read(school.student, School.SYLLABUS.replace("2.4a,", "x".repeat(41) + ","));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().path("lines").get(0).path("message").asString())
+                .contains("longer than 40");
+    }
+
+    @Test
     void refusesColumnsThatNoTableHas() {
         assertThat(read(school.student, OF_OTHERS, "COLOUR:0").detail()).contains("Choose the columns again");
         assertThat(read(school.student, OF_OTHERS, "CODE:-1").detail()).contains("Choose the columns again");

@@ -26,6 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The syllabus editions, and own points of notebooks. */
 @Service
 public class Syllabi {
+    private static final int LONGEST_CODE = 40;
+    private static final int LONGEST_TITLE = 200;
+
     private final SyllabusStore store;
     private final Media media;
     private final SchoolClock clock;
@@ -69,9 +72,7 @@ public class Syllabi {
     /** Makes an edition of a file for one person (or for the whole school when there is none); all of it or nothing. */
     @Transactional
     public EditionInfo read(Optional<Person> addedBy, String code, String title, SyllabusFile file) {
-        if (code.isBlank() || title.isBlank()) {
-            throw Refusal.unfit("Give the syllabus a code and a title.");
-        }
+        requireNamed(code, title);
         var nodes = accepted(file.read(clock::newId), "file");
         var info = new EditionInfo(
                 clock.newId(), code.strip(), title.strip(), 1, clock.now(), addedBy.map(Person::id), Optional.empty());
@@ -89,6 +90,7 @@ public class Syllabi {
         if (info.version() != wish.baseVersion()) {
             throw Refusal.notNow("This syllabus was changed in another place. Load the page again, then change it.");
         }
+        requireNamed(wish.code(), wish.title());
         var before = edition(id);
         var rows = wish.rows().stream().map(row -> known(row, before)).toList();
         var nodes = accepted(SyllabusDraft.check(rows, clock::newId), "table");
@@ -159,6 +161,15 @@ public class Syllabi {
             throw Refusal.notFound("syllabus");
         }
         return info;
+    }
+
+    private static void requireNamed(String code, String title) {
+        if (code.isBlank()
+                || title.isBlank()
+                || code.strip().length() > LONGEST_CODE
+                || title.strip().length() > LONGEST_TITLE) {
+            throw Refusal.unfit("Give the syllabus a code of up to 40 characters and a title of up to 200.");
+        }
     }
 
     private static SyllabusRow known(SyllabusRow row, Edition before) {

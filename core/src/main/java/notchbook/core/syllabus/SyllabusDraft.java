@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /** Rows of a syllabus file on their way to an edition: either all of them are right, or every breach is listed. */
 public final class SyllabusDraft {
@@ -22,6 +23,14 @@ public final class SyllabusDraft {
     private static final double TOLERANCE_PERCENT = 0.1;
 
     private static final double WHOLE_EXAM_PERCENT = 100;
+
+    /** Room for a code with several levels. In characters, as the next two. */
+    private static final int LONGEST_CODE = 40;
+
+    private static final int LONGEST_IDENTIFIER = 200;
+
+    /** Room for a full paragraph as a statement. */
+    private static final int LONGEST_TEXT = 1_000;
 
     /** More levels than any syllabus has; the rules go down them one by one. */
     private static final int DEEPEST = 20;
@@ -63,6 +72,7 @@ public final class SyllabusDraft {
         rows.forEach(this::checkParent);
         rows.forEach(this::checkCycle);
         rows.forEach(this::checkTexts);
+        rows.forEach(this::checkLengths);
         rows.forEach(this::checkValues);
         if (breaches.isEmpty()) {
             checkSums();
@@ -130,6 +140,22 @@ public final class SyllabusDraft {
                     row,
                     "\"%s\" has neither a title nor a statement. Units and topics need a title, points a statement.",
                     row.code());
+        }
+    }
+
+    private void checkLengths(SyllabusRow row) {
+        if (row.code().length() > LONGEST_CODE) {
+            report(
+                    row,
+                    "The code \"%s…\" is longer than %s characters. Shorten it.",
+                    row.code().substring(0, LONGEST_CODE),
+                    LONGEST_CODE);
+        }
+        if (row.identifier().length() > LONGEST_IDENTIFIER) {
+            report(row, "The identifier of \"%s\" is longer than %s characters.", row.code(), LONGEST_IDENTIFIER);
+        }
+        if (Stream.of(row.title(), row.statement(), row.note()).anyMatch(text -> text.length() > LONGEST_TEXT)) {
+            report(row, "A cell on this line is longer than 1,000 characters. Is a quotation mark missing?");
         }
     }
 

@@ -73,4 +73,16 @@ class SyllabusDraftTest {
     void readsExamYears(String written, int year, boolean contained) {
         assertThat(ExamYears.parse(written).orElseThrow().contains(year)).isEqualTo(contained);
     }
+
+    @Test
+    void refusesWhatIsLongerThanThereIsRoomFor() {
+        var long41 = "x".repeat(41);
+        var table = "1||U\n%s|1||s\n1b|1||%s\n1c|1||s||||%s".formatted(long41, "y".repeat(1_001), "z".repeat(201));
+        assertThat(SyllabusDraft.check(rows(table), UUID::randomUUID).breaches())
+                .extracting(Breach::message)
+                .satisfiesExactly(
+                        code -> assertThat(code).contains("longer than 40 characters"),
+                        text -> assertThat(text).contains("longer than 1,000 characters"),
+                        identifier -> assertThat(identifier).contains("longer than 200 characters"));
+    }
 }

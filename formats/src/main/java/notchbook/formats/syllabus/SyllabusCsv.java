@@ -2,7 +2,6 @@ package notchbook.formats.syllabus;
 
 import static java.util.stream.Collectors.joining;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,9 +20,6 @@ import notchbook.formats.csv.CsvWriter;
  * text only, the codes tell what stands under what.
  */
 public final class SyllabusCsv {
-    /** Room for a full paragraph as a statement. */
-    private static final int LONGEST_CELL = 1_000;
-
     private SyllabusCsv() {}
 
     /** Reads a table whole: its nodes, with ids from {@code ids}, or every breach with its line. */
@@ -38,10 +34,7 @@ public final class SyllabusCsv {
                                             .map(SyllabusColumn::heading)
                                             .collect(joining(", "))))));
         }
-        var tooLong = tooLong(file, columns);
-        return tooLong.isEmpty()
-                ? SyllabusDraft.check(complete(rows(file, columns), columns), ids)
-                : new SyllabusDraft.Result(List.of(), tooLong);
+        return SyllabusDraft.check(complete(rows(file, columns), columns), ids);
     }
 
     /** Writes an edition as a table that {@link #read} reads as the same again. */
@@ -91,16 +84,5 @@ public final class SyllabusCsv {
                 columns.cell(row, SyllabusColumn.TIER),
                 columns.cell(row, SyllabusColumn.YEARS),
                 columns.cell(row, SyllabusColumn.NOTE));
-    }
-
-    private static List<Breach> tooLong(CsvFile file, SyllabusColumns columns) {
-        var breaches = new ArrayList<Breach>();
-        file.rows().stream()
-                .filter(row -> Stream.of(SyllabusColumn.values())
-                        .anyMatch(column -> columns.cell(row, column).length() > LONGEST_CELL))
-                .forEach(row -> breaches.add(new Breach(
-                        row.line(),
-                        "A cell on this line is longer than 1,000 characters. Is a quotation mark missing?")));
-        return breaches;
     }
 }
