@@ -174,10 +174,14 @@ export class Outbox {
     try {
       const carried = new Set(await this.store.files.toCollection().primaryKeys());
       const ready = () => [...this.state.waiting.values()].filter((one) => !carried.has(one.mediaId ?? ''));
-      const changes = ready();
-      for (const change of changes) await this.sendOne(change);
+      const ids = ready().map((one) => one.id);
+      for (const id of ids) {
+        // What was typed or taken back while the ones before it went counts.
+        const change = this.state.waiting.get(id);
+        if (change) await this.sendOne(change);
+      }
       const acts = await this.sendActs();
-      if (changes.length + acts > 0) this.set({ isOffline: false });
+      if (ids.length + acts > 0) this.set({ isOffline: false });
       if (ready().length > 0) this.sendSoon(PAUSE_MILLIS);
     } catch {
       this.set({ isOffline: true });

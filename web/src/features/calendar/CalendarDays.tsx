@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Button, dayName, plural } from '../../ui';
-import type { Break } from './yearForm';
+import { type Break, isLong } from './yearForm';
 
-/** The whole days of a calendar file, to choose those without school among. */
+/** The whole days of a calendar file, to choose terms and those without school among. */
 export function CalendarDays({ days, onAdd }: { days: Break[]; onAdd: (chosen: Break[]) => void }) {
   const [chosen, setChosen] = useState(days);
   if (days.length === 0) {
@@ -12,7 +12,7 @@ export function CalendarDays({ days, onAdd }: { days: Break[]; onAdd: (chosen: B
     setChosen(chosen.includes(day) ? chosen.filter((one) => one !== day) : [...chosen, day]);
   return (
     <fieldset className="mt-3 rounded-md border border-line p-3">
-      <legend className="px-1 font-semibold">Which of these are without school?</legend>
+      <legend className="px-1 font-semibold">Which of these are terms, or without school?</legend>
       {days.map((day) => (
         <label key={`${day.first} ${day.name}`} className="flex min-h-7 items-center gap-2">
           <input
@@ -21,7 +21,10 @@ export function CalendarDays({ days, onAdd }: { days: Break[]; onAdd: (chosen: B
             checked={chosen.includes(day)}
             onChange={() => toggle(day)}
           />
-          <span className="flex-1">{day.name}</span>
+          <span className="flex-1">
+            {day.name}
+            {isLong(day) && <span className="text-soft"> (a term)</span>}
+          </span>
           <span className="text-soft">
             {dayName(day.first)}
             {day.last !== day.first && ` to ${dayName(day.last)}`}

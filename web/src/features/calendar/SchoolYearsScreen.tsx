@@ -4,12 +4,13 @@ import { v7 as newId } from 'uuid';
 import { dayName, Heading, plural, Radios } from '../../ui';
 import { useMe } from '../people';
 import { schoolYearsQuery } from './queries';
+import { YearDays } from './YearDays';
 import { YearForm } from './YearForm';
 import { nextYear } from './yearForm';
 
 const NEW = 'new';
 
-/** The school years: their first and last days, breaks and closed days. Teachers keep them for everybody. */
+/** The school years: their first and last days, terms, breaks and closed days. Teachers keep them for everybody. */
 export function SchoolYearsScreen() {
   const me = useMe();
   const years = useSuspenseQuery(schoolYearsQuery).data;
@@ -40,17 +41,7 @@ export function SchoolYearsScreen() {
           onKept={setChosen}
         />
       ) : (
-        <ul className="rounded-lg bg-card px-4 py-2">
-          {year?.breaks.map((one) => (
-            <li key={one.first} className="flex gap-4 border-b border-line/60 py-1.5 last:border-0">
-              <span className="flex-1">{one.name}</span>
-              <span className="text-soft">
-                {dayName(one.first)}
-                {one.last !== one.first && ` to ${dayName(one.last)}`}
-              </span>
-            </li>
-          ))}
-        </ul>
+        year && <YearDays year={year} />
       )}
     </div>
   );

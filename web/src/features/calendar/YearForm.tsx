@@ -2,9 +2,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, sendForm, unwrap } from '../../api';
 import { Button, Card, TextField, Trouble } from '../../ui';
-import { BreakRows } from './BreakRows';
 import { CalendarDays } from './CalendarDays';
-import { addable, type Break, withBreaks, type Year } from './yearForm';
+import { DayRows } from './DayRows';
+import { addable, type Break, isLong, withMore, type Year } from './yearForm';
 
 type Props = { id: string; year: Year; onKept: (id: string) => void };
 
@@ -15,6 +15,7 @@ export function YearForm({ id, year: before, onKept }: Props) {
     name: before.name,
     firstDay: before.firstDay,
     lastDay: before.lastDay,
+    terms: before.terms,
     breaks: before.breaks,
   });
   const [found, setFound] = useState<Break[]>();
@@ -54,8 +55,22 @@ export function YearForm({ id, year: before, onKept }: Props) {
           onChange={(event) => setYear({ ...year, lastDay: event.target.value })}
         />
       </div>
-      <BreakRows
-        breaks={year.breaks}
+      <DayRows
+        label="Terms"
+        noun="term"
+        rows={year.terms}
+        onChange={(terms) => setYear({ ...year, terms })}
+        from={year.firstDay}
+      />
+      <p className="mb-3 text-[13.5px] text-soft">
+        {year.terms.length > 0
+          ? 'Days in no term are without school.'
+          : 'Without terms, the whole year is taught but for its breaks.'}
+      </p>
+      <DayRows
+        label="Breaks and closed days"
+        noun="break"
+        rows={year.breaks}
         onChange={(breaks) => setYear({ ...year, breaks })}
         from={year.firstDay}
       />
@@ -63,7 +78,14 @@ export function YearForm({ id, year: before, onKept }: Props) {
         <CalendarDays
           days={addable(found, year)}
           onAdd={(more) => {
-            setYear({ ...year, breaks: withBreaks(year.breaks, more) });
+            setYear({
+              ...year,
+              terms: withMore(year.terms, more.filter(isLong)),
+              breaks: withMore(
+                year.breaks,
+                more.filter((one) => !isLong(one)),
+              ),
+            });
             setFound(undefined);
           }}
         />

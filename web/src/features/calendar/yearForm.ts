@@ -1,7 +1,13 @@
 import type { Api } from '../../api';
 
 export type Break = Api['BreakView'];
+
+/** A term or a break: days with a name. */
+export type Stretch = Break;
 export type Year = Api['SchoolYearBody'];
+
+/** No break of a school year but the summer is as long. In days. */
+const SHORTEST_TERM = 28;
 
 /** A school year after a given one, or from this autumn on. */
 export function nextYear(after: Api['SchoolYearView'] | undefined, today: string): Year {
@@ -11,6 +17,7 @@ export function nextYear(after: Api['SchoolYearView'] | undefined, today: string
     name: `${first}/${String(first + 1).slice(2)}`,
     firstDay: start,
     lastDay: addDays(start, 300),
+    terms: [],
     breaks: [],
   };
 }
@@ -21,18 +28,23 @@ function addDays(day: string, days: number): string {
   return date.toISOString().slice(0, 10);
 }
 
+const daysBetween = (first: string, last: string) => (Date.parse(last) - Date.parse(first)) / 86_400_000 + 1;
+
 /** The days of a calendar file that lie in a year and are not entered yet. */
 export const addable = (found: Break[], year: Year): Break[] =>
   found.filter(
     (one) =>
       one.last >= year.firstDay &&
       one.first <= year.lastDay &&
-      !year.breaks.some((known) => known.first === one.first),
+      ![...year.breaks, ...year.terms].some((known) => known.first === one.first),
   );
+
+/** Days of a calendar file that are many together, which are a term sooner than a break. */
+export const isLong = (one: Stretch) => daysBetween(one.first, one.last) >= SHORTEST_TERM;
 
 /** The later of two days. */
 export const later = (one: string, other: string) => (one.localeCompare(other) > 0 ? one : other);
 
-/** The breaks with some more, in order of days. */
-export const withBreaks = (breaks: Break[], more: Break[]): Break[] =>
-  [...breaks, ...more].toSorted((one, other) => one.first.localeCompare(other.first));
+/** Stretches with some more, in order of days. */
+export const withMore = (known: Stretch[], more: Stretch[]): Stretch[] =>
+  [...known, ...more].toSorted((one, other) => one.first.localeCompare(other.first));

@@ -20,7 +20,12 @@ export function WeekScreen() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0">
-        <Heading name={title(week)} />
+        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <Heading name={title(week)} />
+          <Link to="/school-years" className="inline-block min-h-[26px] text-soft hover:text-petrol">
+            Terms and breaks
+          </Link>
+        </div>
         <ol className="grid grid-cols-1 gap-2 sm:grid-cols-3 lg:grid-cols-5">
           {week.days.map((day) => (
             <DayCard key={day.day} day={day} isToday={day.day === today} />

@@ -186,7 +186,7 @@ final class Endpoints {
                     STUDENT_ONLY),
             entry("GET /api/school-years", ANYONE_SIGNED_IN),
             entry(
-                    "PUT /api/school-years/{schoolYear} {'name':'2030/31','firstDay':'2030-09-02','lastDay':'2031-07-04','breaks':[{'name':'Autumn','first':'2030-10-21','last':'2030-10-27'}]}",
+                    "PUT /api/school-years/{schoolYear} {'name':'2030/31','firstDay':'2030-09-02','lastDay':'2031-07-04','terms':[{'name':'First','first':'2030-09-02','last':'2031-01-31'}],'breaks':[{'name':'Autumn','first':'2030-10-21','last':'2030-10-27'}]}",
                     "404 404 OK OK 401"),
             entry("GET /api/classes/{class}/plan", TEACHER_ONLY),
             entry("PUT /api/classes/{class}/plan/{topic} {'first':11,'last':12}", TEACHER_ONLY),

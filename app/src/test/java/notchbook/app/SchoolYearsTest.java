@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 
 class SchoolYearsTest extends AppTest {
     private static final String YEAR =
-            "{'name':'2040/41','firstDay':'2040-09-03','lastDay':'2041-07-05','breaks':[%s]}";
+            "{'name':'2040/41','firstDay':'2040-09-03','lastDay':'2041-07-05','terms':[],'breaks':[%s]}";
     private static final String WEEK = "{'name':'Autumn break','first':'2040-10-22','last':'2040-10-28'}";
 
     @Test
@@ -25,7 +25,17 @@ class SchoolYearsTest extends AppTest {
         keep(id, YEAR.formatted(WEEK));
         assertThat(year(id).path("weeks").asInt()).isEqualTo(before - 1);
         assertThat(keep(UUID.randomUUID(), YEAR.formatted("")).detail()).contains("in the school year \"2040/41\" too");
-        keep(id, "{'name':'Gone','firstDay':'1990-01-01','lastDay':'1990-01-02','breaks':[]}");
+        keep(id, "{'name':'Gone','firstDay':'1990-01-01','lastDay':'1990-01-02','terms':[],'breaks':[]}");
+    }
+
+    @Test
+    void teachesInItsTermsOnly() {
+        var id = UUID.randomUUID();
+        keep(
+                id,
+                "{'name':'2060/61','firstDay':'2060-09-06','lastDay':'2061-07-01','terms':[{'name':'One','first':'2060-09-06','last':'2060-10-15'}],'breaks':[]}");
+        assertThat(year(id).path("weeks").asInt()).isEqualTo(6);
+        assertThat(year(id).at("/terms/0/weeks").asString()).isEqualTo("weeks 1 to 6");
     }
 
     @ParameterizedTest
@@ -33,11 +43,14 @@ class SchoolYearsTest extends AppTest {
             delimiter = '!',
             quoteCharacter = '#',
             value = {
-                "'name':'','firstDay':'2050-09-03','lastDay':'2051-07-05','breaks':[] ! Give the school year a name",
-                "'name':'A','firstDay':'2050-09-03','lastDay':'2050-07-05','breaks':[] ! ends before it begins",
-                "'name':'A','firstDay':'2050-09-03','lastDay':'2059-07-05','breaks':[] ! longer than 400 days",
-                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','breaks':[{'name':'B','first':'2050-10-02','last':'2050-10-01'}] ! ends before it begins",
-                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','breaks':[{'name':'B','first':'2050-10-01','last':'2050-10-01'},{'name':'C','first':'2050-10-01','last':'2050-10-03'}] ! begin on the same day"
+                "'name':'','firstDay':'2050-09-03','lastDay':'2051-07-05','terms':[],'breaks':[] ! Give the school year a name",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2050-07-05','terms':[],'breaks':[] ! ends before it begins",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2059-07-05','terms':[],'breaks':[] ! longer than 400 days",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','terms':[],'breaks':[{'name':'B','first':'2050-10-02','last':'2050-10-01'}] ! ends before it begins",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','terms':[],'breaks':[{'name':'B','first':'2050-10-01','last':'2050-10-01'},{'name':'C','first':'2050-10-01','last':'2050-10-03'}] ! begin on the same day",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','terms':[{'name':'T','first':'2050-08-01','last':'2050-10-01'}],'breaks':[] ! outside the school year",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','terms':[{'name':'T','first':'2050-09-05','last':'2050-10-01'},{'name':'U','first':'2050-10-01','last':'2050-11-01'}],'breaks':[] ! begins before \"T\" ends",
+                "'name':'A','firstDay':'2050-09-03','lastDay':'2051-07-05','terms':[{'name':' ','first':'2050-09-05','last':'2050-10-01'}],'breaks':[] ! Give each term a name"
             })
     void refusesAYearThatCannotBe(String body, String message) {
         assertThat(keep(UUID.randomUUID(), "{" + body + "}").detail()).contains(message);

@@ -5,7 +5,7 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs the measures: {@code core} by JMH, {@code server} and {@code find} against a running demo school. */
+/** Runs the measures: {@code core} by JMH, {@code server}, {@code find} and {@code class} against a running demo school. */
 public final class Bench {
     private static final String ADDRESS = setting("NOTCHBOOK_ADDRESS", "http://127.0.0.1:8420");
     private static final String DATABASE = setting("NOTCHBOOK_DB_URL", "jdbc:mariadb://127.0.0.1:3317/notchbook");
@@ -26,7 +26,8 @@ public final class Bench {
                         .run();
             case "server" -> new ServerBench(ADDRESS).run();
             case "find" -> new FindBench(new ServerBench(ADDRESS), DATABASE).run();
-            default -> throw new IllegalArgumentException("Say core, server or find, not " + which + ".");
+            case "class" -> new YearGroupBench(new ServerBench(ADDRESS), DATABASE).run();
+            default -> throw new IllegalArgumentException("Say core, server, find or class, not " + which + ".");
         }
     }
 }

@@ -39,7 +39,7 @@ final class FindBench {
     }
 
     void run() throws SQLException {
-        server.signIn();
+        server.signIn(ServerBench.STUDENT);
         if (server.get("/api/find?words=" + QUERIES.getLast()).path("entries").isEmpty()) {
             make();
         }

@@ -22,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class ServerBench {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    static final String STUDENT = "marlo";
     private static final int ENTRIES = 100;
     private static final int PAGES = 40;
     private static final int PHOTOS = 60;
@@ -37,7 +38,7 @@ final class ServerBench {
     }
 
     void run() {
-        signIn();
+        signIn(STUDENT);
         var classId = physics().path("classId").asString();
         var notebook = begin("Bench");
         var section = UUID.randomUUID();
@@ -131,11 +132,11 @@ final class ServerBench {
         return found;
     }
 
-    void signIn() {
+    void signIn(String name) {
         get("/api/me");
         send(HttpRequest.newBuilder(uri("/api/sign-in"))
                 .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString("{\"name\":\"marlo\",\"password\":\"paper-edge-7\"}")));
+                .POST(BodyPublishers.ofString("{\"name\":\"" + name + "\",\"password\":\"paper-edge-7\"}")));
     }
 
     UUID page(UUID section, String title) {
@@ -165,7 +166,7 @@ final class ServerBench {
         return MAPPER.readTree(bytes(path));
     }
 
-    private byte[] bytes(String path) {
+    byte[] bytes(String path) {
         return send(HttpRequest.newBuilder(uri(path)).GET()).body();
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.collection.Collections;
 import notchbook.app.collection.ItemKind;
+import notchbook.app.collection.Resources;
 import notchbook.app.notebook.Notebooks;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
@@ -16,24 +17,29 @@ class CollectionMaker {
     private final Cast cast;
     private final Notebooks notebooks;
     private final Collections collections;
+    private final Resources resources;
     private final MediaMaker files;
 
-    CollectionMaker(Cast cast, Notebooks notebooks, Collections collections, MediaMaker files) {
+    CollectionMaker(Cast cast, Notebooks notebooks, Collections collections, Resources resources, MediaMaker files) {
         this.cast = cast;
         this.notebooks = notebooks;
         this.collections = collections;
+        this.resources = resources;
         this.files = files;
     }
 
     void make(Book geography, Book physics) {
         var costs = collection("Sea defences: what each one costs", "For the coast write-up");
-        link(costs, "Town report on the sea wall", "http://skerrow.example/wall", "Page 12 has the costs.");
+        var report =
+                link(costs, "Town report on the sea wall", "http://skerrow.example/wall", "Page 12 has the costs.");
+        helpsWith(geography, costs, report, "2.5a", "2.5c");
         entries(geography, costs, "Recurved wall, our field trip", "Warden on the groynes");
         note(costs, "Beach nourishment", "840 a metre, lasts 5 years. Has to be done again and again.");
         note(costs, "Dune fences", "95 a metre, lasts 4 years. Merle Dunes has them.");
         file(costs, "Questions for the warden.txt", "1. Who pays?\n2. What happens at Merle Dunes?\n");
         var films = collection("Waves, to look at again", "Before the paper in spring");
-        link(films, "Ripple tank in slow motion", "http://films.example/ripple-tank", "From 2:10 on.");
+        var tank = link(films, "Ripple tank in slow motion", "http://films.example/ripple-tank", "From 2:10 on.");
+        helpsWith(physics, films, tank, "1.2f", "3.2f");
         link(films, "How a strobe makes waves stand", "http://films.example/strobe", "");
         entries(physics, films, "Ripple tank from above, motor on slow", "Counting the flashes");
         var sky = collection("Open: why is the sky blue?", "Only for exams from 2028");
@@ -46,8 +52,14 @@ class CollectionMaker {
         return id;
     }
 
-    private void link(UUID collection, String title, String url, String note) {
-        add(collection, ItemKind.LINK, title, note, Optional.of(url), Optional.empty(), Optional.empty());
+    private void helpsWith(Book book, UUID collection, UUID item, String... codes) {
+        for (var code : codes) {
+            resources.cut(cast.marlo, collection, item, book.nodes().get(code));
+        }
+    }
+
+    private UUID link(UUID collection, String title, String url, String note) {
+        return add(collection, ItemKind.LINK, title, note, Optional.of(url), Optional.empty(), Optional.empty());
     }
 
     private void note(UUID collection, String title, String words) {
@@ -72,7 +84,7 @@ class CollectionMaker {
                         Optional.of(entry.id())));
     }
 
-    private void add(
+    private UUID add(
             UUID collection,
             ItemKind kind,
             String title,
@@ -80,9 +92,8 @@ class CollectionMaker {
             Optional<String> url,
             Optional<UUID> media,
             Optional<UUID> entry) {
-        collections.add(
-                cast.marlo,
-                collection,
-                new Collections.NewItem(UUID.randomUUID(), kind, title, note, url, media, entry));
+        var id = UUID.randomUUID();
+        collections.add(cast.marlo, collection, new Collections.NewItem(id, kind, title, note, url, media, entry));
+        return id;
     }
 }

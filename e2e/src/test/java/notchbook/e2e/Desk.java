@@ -11,6 +11,8 @@ import java.util.regex.Pattern;
 
 /** What a person does at the screen, in the words of the interface. */
 record Desk(Page page) {
+    private static final int FRAMES_AFTER_A_KEY_MILLIS = 100;
+
     Desk go(String link) {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"))
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(link)))
@@ -56,8 +58,9 @@ record Desk(Page page) {
         return this;
     }
 
-    /** A key that acts while nothing is being typed. */
+    /** A key that acts while nothing is being typed and no dialog is open, so one that is closing is waited for. */
     Desk key(String key) {
+        assertThat(page.locator("dialog[open]")).hasCount(0);
         page.evaluate("document.activeElement instanceof HTMLElement && document.activeElement.blur()");
         page.keyboard().press(key);
         return this;
@@ -126,8 +129,9 @@ record Desk(Page page) {
         return this;
     }
 
-    /** Waits until the page says that everything is kept. */
+    /** Waits until the page says that everything is kept; it says so anew two frames after a key. */
     Desk kept() {
+        page.waitForTimeout(FRAMES_AFTER_A_KEY_MILLIS);
         assertThat(page.getByText(Pattern.compile("^All kept")).first()).isVisible();
         return this;
     }

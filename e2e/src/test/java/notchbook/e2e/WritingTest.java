@@ -38,8 +38,9 @@ class WritingTest {
         lin.page().keyboard().press("Enter");
         lin.page().keyboard().press("Enter");
         lin.type("**thick** in the middle");
-        lin.kept().reload();
         var text = lin.page().locator(".ProseMirror");
+        assertThat(text).containsText("find the focusthick in the middle");
+        lin.kept().reload();
         assertThat(text.locator("h2")).hasText("Converging");
         assertThat(text.locator("ul[data-type=taskList] li")).containsText("find the focus");
         assertThat(text.locator("strong")).hasText("thick");

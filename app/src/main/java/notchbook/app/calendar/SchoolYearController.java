@@ -8,6 +8,8 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.core.calendar.Break;
 import notchbook.core.calendar.SchoolYear;
+import notchbook.core.calendar.Term;
+import notchbook.core.calendar.WeekRange;
 import notchbook.formats.calendar.SchoolCalendar;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,10 +37,22 @@ class SchoolYearController {
     /** A stretch of days without school, both included; one day is a closed day. */
     record BreakView(String name, LocalDate first, LocalDate last) {}
 
-    record SchoolYearView(
-            UUID id, String name, LocalDate firstDay, LocalDate lastDay, List<BreakView> breaks, int weeks) {}
+    record TermBody(String name, LocalDate first, LocalDate last) {}
 
-    record SchoolYearBody(String name, LocalDate firstDay, LocalDate lastDay, List<BreakView> breaks) {}
+    /** A term with its teaching weeks in words. */
+    record TermView(String name, LocalDate first, LocalDate last, String weeks) {}
+
+    record SchoolYearView(
+            UUID id,
+            String name,
+            LocalDate firstDay,
+            LocalDate lastDay,
+            List<TermView> terms,
+            List<BreakView> breaks,
+            int weeks) {}
+
+    record SchoolYearBody(
+            String name, LocalDate firstDay, LocalDate lastDay, List<TermBody> terms, List<BreakView> breaks) {}
 
     @GetMapping("/api/school-years")
     List<SchoolYearView> years() {
@@ -48,10 +62,13 @@ class SchoolYearController {
     @PutMapping("/api/school-years/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keep(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SchoolYearBody body) {
+        var terms = body.terms().stream()
+                .map(term -> new Term(term.name().strip(), term.first(), term.last()))
+                .toList();
         var breaks = body.breaks().stream()
                 .map(pause -> new Break(pause.name().strip(), pause.first(), pause.last()))
                 .toList();
-        years.keep(reader, id, SchoolYear.of(body.name().strip(), body.firstDay(), body.lastDay(), breaks));
+        years.keep(reader, id, SchoolYear.of(body.name().strip(), body.firstDay(), body.lastDay(), terms, breaks));
     }
 
     /** The whole-day events of an iCalendar file, for a teacher to choose the days without school among. */
@@ -75,8 +92,17 @@ class SchoolYearController {
                 year.name(),
                 year.firstDay(),
                 year.lastDay(),
+                year.terms().stream().map(term -> view(year, term)).toList(),
                 year.breaks().stream().map(SchoolYearController::view).toList(),
                 year.teachingWeekCount());
+    }
+
+    private static TermView view(SchoolYear year, Term term) {
+        return new TermView(
+                term.name(),
+                term.firstDay(),
+                term.lastDay(),
+                year.weeksOf(term).map(WeekRange::words).orElse("no teaching week"));
     }
 
     private static BreakView view(Break pause) {

@@ -3,16 +3,18 @@ package notchbook.app.calendar;
 import static java.util.stream.Collectors.toSet;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.core.calendar.Break;
 import notchbook.core.calendar.SchoolYear;
+import notchbook.core.calendar.Term;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The school years with their breaks, which teachers keep for the whole school. */
+/** The school years with their terms and breaks, which teachers keep for the whole school. */
 @Service
 public class SchoolYears {
     private static final int LONGEST_NAME = 40;
@@ -22,6 +24,7 @@ public class SchoolYears {
     private static final int MOST_DAYS = 400;
 
     private static final int MOST_BREAKS = 100;
+    private static final int MOST_TERMS = 12;
 
     private final SchoolYearStore store;
 
@@ -80,6 +83,7 @@ public class SchoolYears {
         if (year.breaks().size() > MOST_BREAKS) {
             throw Refusal.unfit("A school year has at most 100 breaks and closed days.");
         }
+        requireFitTerms(year);
         var starts = year.breaks().stream().map(Break::firstDay).collect(toSet());
         if (starts.size() < year.breaks().size()) {
             throw Refusal.unfit("Two breaks begin on the same day. Make one of them, or move one.");
@@ -90,5 +94,27 @@ public class SchoolYears {
                 .ifPresent(pause -> {
                     throw Refusal.unfit("Give each break a name of up to 60 characters.");
                 });
+    }
+
+    private static void requireFitTerms(SchoolYear year) {
+        var terms = year.terms().stream()
+                .sorted(Comparator.comparing(Term::firstDay))
+                .toList();
+        if (terms.size() > MOST_TERMS) {
+            throw Refusal.unfit("A school year has at most 12 terms.");
+        }
+        for (var i = 0; i < terms.size(); i++) {
+            var term = terms.get(i);
+            if (term.name().isBlank() || term.name().length() > LONGEST_BREAK_NAME) {
+                throw Refusal.unfit("Give each term a name of up to 60 characters.");
+            }
+            if (term.firstDay().isBefore(year.firstDay()) || term.lastDay().isAfter(year.lastDay())) {
+                throw Refusal.unfit("The term \"%s\" has days outside the school year.".formatted(term.name()));
+            }
+            if (i > 0 && !terms.get(i - 1).lastDay().isBefore(term.firstDay())) {
+                throw Refusal.unfit("The term \"%s\" begins before \"%s\" ends."
+                        .formatted(term.name(), terms.get(i - 1).name()));
+            }
+        }
     }
 }

@@ -13,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Resources by point: things of one's collections that stand beside the work of a notebook and cover nothing. */
 @Service
-class Resources {
+public class Resources {
     private final Collections collections;
     private final CollectionStore store;
     private final ItemNotches notches;
@@ -48,8 +48,9 @@ class Resources {
                 .toList();
     }
 
+    /** Notches a thing of one's collection to a line of a syllabus that one may read. */
     @Transactional
-    void cut(Person reader, UUID collectionId, UUID itemId, UUID line) {
+    public void cut(Person reader, UUID collectionId, UUID itemId, UUID line) {
         syllabi.requireLine(reader, line);
         notches.cut(collections.requireItem(reader, collectionId, itemId).id(), line);
     }

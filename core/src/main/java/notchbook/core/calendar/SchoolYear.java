@@ -13,30 +13,56 @@ import java.util.stream.Stream;
 /**
  * A school year. Its teaching weeks are numbered through the year from 1; a week counts as taught when at least one
  * of its days from Monday to Friday is a school day, and weeks wholly inside a break have no number (DESIGN, Weeks).
+ * When the year has terms, days in none of them are without school too; a year without terms is taught all through.
  */
 public final class SchoolYear {
     /** Monday to Friday. */
     private static final int SCHOOL_DAYS_PER_WEEK = 5;
 
+    private static final String BETWEEN_TERMS = "Between terms";
+
     private final String name;
     private final LocalDate firstDay;
     private final LocalDate lastDay;
+    private final List<Term> terms;
     private final List<Break> breaks;
     private final List<CalendarWeek> weeks;
 
-    private SchoolYear(String name, LocalDate firstDay, LocalDate lastDay, List<Break> breaks) {
+    private SchoolYear(String name, LocalDate firstDay, LocalDate lastDay, List<Term> terms, List<Break> breaks) {
         this.name = name;
         this.firstDay = firstDay;
         this.lastDay = lastDay;
+        this.terms = List.copyOf(terms);
         this.breaks = List.copyOf(breaks);
         this.weeks = numbered();
     }
 
+    /** A year without terms. */
     public static SchoolYear of(String name, LocalDate firstDay, LocalDate lastDay, List<Break> breaks) {
+        return of(name, firstDay, lastDay, List.of(), breaks);
+    }
+
+    public static SchoolYear of(
+            String name, LocalDate firstDay, LocalDate lastDay, List<Term> terms, List<Break> breaks) {
         if (lastDay.isBefore(firstDay)) {
             throw new IllegalArgumentException("The school year \"" + name + "\" ends before it begins.");
         }
-        return new SchoolYear(name, firstDay, lastDay, breaks);
+        return new SchoolYear(name, firstDay, lastDay, terms, breaks);
+    }
+
+    public List<Term> terms() {
+        return terms;
+    }
+
+    /** The teaching weeks that have a school day in a term; empty when it has none. */
+    public Optional<WeekRange> weeksOf(Term term) {
+        var numbers = teachingWeeks()
+                .filter(week -> schoolDays(week.monday()).anyMatch(term::contains))
+                .mapToInt(week -> week.number().getAsInt())
+                .summaryStatistics();
+        return numbers.getCount() == 0
+                ? Optional.empty()
+                : Optional.of(new WeekRange(numbers.getMin(), numbers.getMax()));
     }
 
     public List<Break> breaks() {
@@ -123,23 +149,24 @@ public final class SchoolYear {
         for (var monday = firstDay.with(previousOrSame(MONDAY));
                 !monday.isAfter(lastDay);
                 monday = monday.plusWeeks(1)) {
-            var taught = hasSchoolDay(monday);
+            var taught = schoolDays(monday).findAny().isPresent();
             number += taught ? 1 : 0;
             all.add(new CalendarWeek(
                     monday,
                     taught ? OptionalInt.of(number) : OptionalInt.empty(),
-                    taught ? Optional.empty() : breakIn(monday)));
+                    taught ? Optional.empty() : breakIn(monday).or(this::betweenTerms)));
         }
         return List.copyOf(all);
     }
 
-    private boolean hasSchoolDay(LocalDate monday) {
-        return monday.datesUntil(monday.plusDays(SCHOOL_DAYS_PER_WEEK)).anyMatch(this::isSchoolDay);
+    private Stream<LocalDate> schoolDays(LocalDate monday) {
+        return monday.datesUntil(monday.plusDays(SCHOOL_DAYS_PER_WEEK)).filter(this::isSchoolDay);
     }
 
     private boolean isSchoolDay(LocalDate day) {
         return !day.isBefore(firstDay)
                 && !day.isAfter(lastDay)
+                && (terms.isEmpty() || terms.stream().anyMatch(term -> term.contains(day)))
                 && breaks.stream().noneMatch(pause -> pause.contains(day));
     }
 
@@ -149,5 +176,9 @@ public final class SchoolYear {
                         monday.datesUntil(monday.plusDays(SCHOOL_DAYS_PER_WEEK)).anyMatch(pause::contains))
                 .map(Break::name)
                 .findFirst();
+    }
+
+    private Optional<String> betweenTerms() {
+        return terms.isEmpty() ? Optional.empty() : Optional.of(BETWEEN_TERMS);
     }
 }

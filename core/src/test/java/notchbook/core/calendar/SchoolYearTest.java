@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -70,6 +71,41 @@ class SchoolYearTest {
         var range = new WeekRange(8, 9);
         assertThat(List.of(year.isAhead(range, day), year.isWithin(range, day), year.hasEnded(range, day)))
                 .containsExactly(ahead, now, over);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-09-07,1,", // the first term
+        "2026-10-26,,Autumn break", // a break inside it
+        "2026-12-18,14,", // its last day
+        "2026-12-21,,Between terms",
+        "2027-01-06,15,", // the second begins on a Wednesday
+        "2027-03-29,,Between terms" // after the last one, before the year ends
+    })
+    void teachesInTermsOnly(LocalDate day, Integer week, String pause) {
+        var found = inTerms().weekOf(day).orElseThrow();
+        assertThat(found.number()).isEqualTo(week == null ? OptionalInt.empty() : OptionalInt.of(week));
+        assertThat(found.breakName()).isEqualTo(Optional.ofNullable(pause));
+    }
+
+    @Test
+    void tellsWhichWeeksATermTakesIn() {
+        var terms = inTerms();
+        assertThat(terms.terms().stream().map(terms::weeksOf))
+                .containsExactly(Optional.of(new WeekRange(1, 14)), Optional.of(new WeekRange(15, 26)));
+        var holiday = new Term("Holiday", LocalDate.of(2026, 10, 26), LocalDate.of(2026, 10, 30));
+        assertThat(terms.weeksOf(holiday)).isEmpty();
+    }
+
+    private static SchoolYear inTerms() {
+        return SchoolYear.of(
+                "2026/27",
+                LocalDate.of(2026, 9, 7),
+                LocalDate.of(2027, 4, 30),
+                List.of(
+                        new Term("First", LocalDate.of(2026, 9, 7), LocalDate.of(2026, 12, 18)),
+                        new Term("Second", LocalDate.of(2027, 1, 6), LocalDate.of(2027, 3, 26))),
+                List.of(new Break("Autumn break", LocalDate.of(2026, 10, 24), LocalDate.of(2026, 11, 1))));
     }
 
     @Test

@@ -1,15 +1,20 @@
 package notchbook.formats.calendar;
 
+import static java.time.temporal.ChronoUnit.DAYS;
+
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.temporal.Temporal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Period;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtEnd;
 import net.fortuna.ical4j.model.property.DtStart;
@@ -17,12 +22,15 @@ import net.fortuna.ical4j.model.property.Summary;
 import notchbook.core.calendar.Break;
 
 /**
- * Days without school from an iCalendar file (RFC 5545): its whole-day events, by their summaries, in order. Events at an
- * hour of the day are passed over, and of a repeated event only the first is read.
+ * Days without school from an iCalendar file (RFC 5545): its whole-day events, by their summaries, in order; one that
+ * repeats as often as it does in the two years after its first day. Events at an hour of the day are passed over.
  */
 public final class SchoolCalendar {
     /** Many years of a school's calendar; keeps a wrong file from filling memory. */
     private static final int MOST_EVENTS = 5_000;
+
+    /** How long after its first day an event may repeat. */
+    private static final int YEARS_OF_REPEATS = 2;
 
     /** Room for the name of a break. In characters. */
     private static final int LONGEST_NAME = 60;
@@ -42,7 +50,7 @@ public final class SchoolCalendar {
                 throw new IllegalArgumentException("This calendar has more than 5,000 events. Export one school year.");
             }
             return events.stream()
-                    .flatMap(event -> wholeDays(event).stream())
+                    .flatMap(SchoolCalendar::wholeDays)
                     .sorted(Comparator.comparing(Break::firstDay).thenComparing(Break::name))
                     .toList();
         } catch (IOException | ParserException | RuntimeException broken) {
@@ -55,7 +63,11 @@ public final class SchoolCalendar {
         }
     }
 
-    private static Optional<Break> wholeDays(VEvent event) {
+    private static Stream<Break> wholeDays(VEvent event) {
+        return once(event).stream().flatMap(pause -> repeated(event, pause));
+    }
+
+    private static Optional<Break> once(VEvent event) {
         var first = event.<DtStart<Temporal>>getProperty("DTSTART")
                 .map(DtStart::getDate)
                 .flatMap(SchoolCalendar::day);
@@ -65,6 +77,22 @@ public final class SchoolCalendar {
         return first.filter(day -> end.map(day::isBefore).orElse(true))
                 .map(day -> new Break(
                         name(event), day, end.map(after -> after.minusDays(1)).orElse(day)));
+    }
+
+    private static Stream<Break> repeated(VEvent event, Break first) {
+        if (event.getProperty("RRULE").isEmpty() && event.getProperty("RDATE").isEmpty()) {
+            return Stream.of(first);
+        }
+        var days = DAYS.between(first.firstDay(), first.lastDay());
+        var within = new Period<>(first.firstDay(), first.firstDay().plusYears(YEARS_OF_REPEATS));
+        try {
+            return event.<LocalDate>calculateRecurrenceSet(within).stream()
+                    .map(Period::getStart)
+                    .map(day -> new Break(first.name(), day, day.plusDays(days)));
+        } catch (DateTimeException unfit) {
+            // Days cannot be repeated by the hour: the event is read once, and the others are not lost with it.
+            return Stream.of(first);
+        }
     }
 
     private static Optional<LocalDate> day(Temporal when) {

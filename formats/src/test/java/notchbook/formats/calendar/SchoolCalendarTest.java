@@ -47,6 +47,34 @@ class SchoolCalendarTest {
     }
 
     @Test
+    void readsARepeatedEventAsOftenAsItIs() {
+        var closed = read("""
+                BEGIN:VEVENT
+                UID:1
+                DTSTART;VALUE=DATE:20261106
+                DTEND;VALUE=DATE:20261108
+                RRULE:FREQ=WEEKLY;COUNT=4
+                EXDATE;VALUE=DATE:20261113
+                SUMMARY:Hall is painted
+                END:VEVENT""");
+        assertThat(closed.stream().map(Break::firstDay))
+                .containsExactly(LocalDate.of(2026, 11, 6), LocalDate.of(2026, 11, 20), LocalDate.of(2026, 11, 27));
+        assertThat(closed.getLast().lastDay()).isEqualTo(LocalDate.of(2026, 11, 28));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"FREQ=DAILY", "FREQ=SECONDLY", "FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30"})
+    void comesToAnEndWithAnEventThatDoesNot(String rule) {
+        assertThat(read("""
+                BEGIN:VEVENT
+                UID:1
+                DTSTART;VALUE=DATE:20261106
+                RRULE:%s
+                SUMMARY:For ever
+                END:VEVENT""".formatted(rule)).size()).isLessThan(800);
+    }
+
+    @Test
     void passesOverAnEventThatEndsBeforeItBegins() {
         assertThat(read("""
                 BEGIN:VEVENT
