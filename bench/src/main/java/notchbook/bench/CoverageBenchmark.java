@@ -69,7 +69,7 @@ public class CoverageBenchmark {
                 List.of());
         students = IntStream.range(0, STUDENTS)
                 .mapToObj(i -> new ClassCoverage.StudentWork(
-                        UUID.randomUUID(), EXAM, madeUp.evidence(edition, ENTRIES_A_STUDENT)))
+                        UUID.randomUUID(), EXAM, madeUp.kinds(edition, ENTRIES_A_STUDENT)))
                 .toList();
     }
 

@@ -2,6 +2,7 @@ package notchbook.bench;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -69,6 +70,15 @@ final class MadeUp {
                     Set.of(points.get(first), points.get((first + 1) % points.size()))));
         }
         return evidence;
+    }
+
+    /** The same by the kinds of each line. */
+    Map<UUID, Set<EvidenceKind>> kinds(Edition edition, int entries) {
+        var kinds = new HashMap<UUID, Set<EvidenceKind>>();
+        evidence(edition, entries).forEach(one -> one.notches()
+                .forEach(line -> kinds.computeIfAbsent(line, id -> EnumSet.noneOf(EvidenceKind.class))
+                        .add(one.kind())));
+        return kinds;
     }
 
     String words(int count) {

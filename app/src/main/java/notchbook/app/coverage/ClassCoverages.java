@@ -4,6 +4,8 @@ import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
 import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +23,7 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.ClassCoverage;
-import notchbook.core.coverage.Evidence;
+import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.syllabus.Edition;
 import org.springframework.stereotype.Service;
 
@@ -59,7 +61,8 @@ class ClassCoverages {
         var books = booksOf(classId);
         var edition = plans.editionOf(teacher, classId);
         var lines = edition.map(info -> syllabi.edition(info.id())).orElseGet(() -> new Edition(List.of()));
-        return new ClassAtWork(schoolClass, students, edition, lines, coverage(classId, students, books, lines));
+        var kinds = kinds(books.values(), edition.map(EditionInfo::id), lines);
+        return new ClassAtWork(schoolClass, students, edition, lines, coverage(classId, students, books, lines, kinds));
     }
 
     /** The notebook that a student of the class keeps for it. */
@@ -82,10 +85,12 @@ class ClassCoverages {
                 .collect(toMap(Notebook::ownerId, book -> book, (older, newer) -> newer));
     }
 
-    private ClassCoverage coverage(UUID classId, List<Person> students, Map<UUID, Notebook> books, Edition edition) {
-        var evidence =
-                notebooks.evidence(books.values().stream().map(Notebook::id).toList());
-        var meanings = syllabi.meanings(linesOf(evidence.values()), edition);
+    private ClassCoverage coverage(
+            UUID classId,
+            List<Person> students,
+            Map<UUID, Notebook> books,
+            Edition edition,
+            Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds) {
         return ClassCoverage.of(
                 edition,
                 years.yearOf(clock.today()),
@@ -94,31 +99,32 @@ class ClassCoverages {
                 students.stream()
                         .flatMap(student -> Optional.ofNullable(books.get(student.id())).stream())
                         .map(book -> new ClassCoverage.StudentWork(
-                                book.ownerId(),
-                                book.exam(),
-                                carried(evidence.getOrDefault(book.id(), List.of()), meanings)))
+                                book.ownerId(), book.exam(), kinds.getOrDefault(book.id(), Map.of())))
                         .toList());
     }
 
-    private static Set<UUID> linesOf(Collection<List<Evidence>> evidence) {
-        return evidence.stream()
-                .flatMap(List::stream)
-                .flatMap(one -> one.notches().stream())
+    /** Kinds by lines of the class's edition; what is notched in another edition is carried over. */
+    private Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(
+            Collection<Notebook> books, Optional<UUID> editionId, Edition edition) {
+        var kinds =
+                new HashMap<>(notebooks.kinds(books.stream().map(Notebook::id).toList()));
+        var elsewhere = books.stream()
+                .filter(book -> !Optional.of(book.editionId()).equals(editionId))
+                .map(Notebook::id)
                 .collect(toSet());
+        var lines = elsewhere.stream()
+                .flatMap(book -> kinds.getOrDefault(book, Map.of()).keySet().stream())
+                .collect(toSet());
+        var meanings = syllabi.meanings(lines, edition);
+        kinds.replaceAll((book, its) -> elsewhere.contains(book) ? carried(its, meanings) : its);
+        return kinds;
     }
 
-    /** Evidence by lines of the class's edition: most is that already. */
-    private static List<Evidence> carried(List<Evidence> evidence, Map<UUID, UUID> meanings) {
-        return evidence.stream()
-                .map(one -> one.notches().stream().allMatch(line -> line.equals(meanings.get(line)))
-                        ? one
-                        : new Evidence(
-                                one.entry(),
-                                one.kind(),
-                                one.day(),
-                                one.notches().stream()
-                                        .flatMap(line -> Optional.ofNullable(meanings.get(line)).stream())
-                                        .collect(toSet())))
-                .toList();
+    private static Map<UUID, Set<EvidenceKind>> carried(Map<UUID, Set<EvidenceKind>> kinds, Map<UUID, UUID> meanings) {
+        var carried = new HashMap<UUID, Set<EvidenceKind>>();
+        kinds.forEach((line, its) -> Optional.ofNullable(meanings.get(line))
+                .ifPresent(meaning -> carried.computeIfAbsent(meaning, id -> EnumSet.noneOf(EvidenceKind.class))
+                        .addAll(its)));
+        return carried;
     }
 }

@@ -12,6 +12,7 @@ import static org.jooq.impl.DSL.when;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import notchbook.core.notebook.EvidenceKind;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -121,10 +123,10 @@ class EntryStore {
                                 PAGE.DELETED_AT.isNull()))));
     }
 
-    /** What live, non-empty entries of notebooks are notched to: no content, so that a whole year's work comes at once. */
-    Map<UUID, List<NotchedEntry>> notched(Collection<UUID> notebookIds) {
-        var found = new HashMap<UUID, Map<UUID, NotchedEntry>>();
-        db.select(SECTION.NOTEBOOK_ID, ENTRY.ID, ENTRY.KIND, ENTRY.MADE_AT, NOTCH.NODE_ID)
+    /** What live, non-empty entries of a notebook are notched to: no content, so that a whole year's work comes at once. */
+    Collection<NotchedEntry> notched(UUID notebookId) {
+        var found = new HashMap<UUID, NotchedEntry>();
+        db.select(ENTRY.ID, ENTRY.KIND, ENTRY.MADE_AT, NOTCH.NODE_ID)
                 .from(NOTCH)
                 .join(ENTRY)
                 .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
@@ -132,22 +134,40 @@ class EntryStore {
                 .on(PAGE.ID.eq(ENTRY.PAGE_ID))
                 .join(SECTION)
                 .on(SECTION.ID.eq(PAGE.SECTION_ID))
-                .where(
-                        SECTION.NOTEBOOK_ID.in(notebookIds),
-                        SECTION.DELETED_AT.isNull(),
-                        PAGE.DELETED_AT.isNull(),
-                        ENTRY.DELETED_AT.isNull(),
-                        ENTRY.IS_EMPTY.isFalse())
-                .forEach(row -> found.computeIfAbsent(row.value1(), notebook -> new HashMap<>())
-                        .computeIfAbsent(
-                                row.value2(),
+                .where(SECTION.NOTEBOOK_ID.eq(notebookId), isLiveWork())
+                .forEach(row -> found.computeIfAbsent(
+                                row.value1(),
                                 id -> new NotchedEntry(
-                                        id, EntryKind.valueOf(row.value3()), row.value4(), new HashSet<>()))
+                                        id, EntryKind.valueOf(row.value2()), row.value3(), new HashSet<>()))
                         .notches()
-                        .add(row.value5()));
-        return found.entrySet().stream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey, one -> List.copyOf(one.getValue().values())));
+                        .add(row.value4()));
+        return found.values();
+    }
+
+    /** Of which kinds the live, non-empty entries of notebooks are that are notched to each line, by the notebook. */
+    Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(Collection<UUID> notebookIds) {
+        var found = new HashMap<UUID, Map<UUID, Set<EvidenceKind>>>();
+        db.select(SECTION.NOTEBOOK_ID, ENTRY.KIND, NOTCH.NODE_ID)
+                .from(NOTCH)
+                .join(ENTRY)
+                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
+                .join(PAGE)
+                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+                .join(SECTION)
+                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .where(SECTION.NOTEBOOK_ID.in(notebookIds), isLiveWork())
+                .forEach(row -> found.computeIfAbsent(row.value1(), notebook -> new HashMap<>())
+                        .computeIfAbsent(row.value3(), line -> EnumSet.noneOf(EvidenceKind.class))
+                        .add(EntryKind.valueOf(row.value2()).evidence()));
+        return found;
+    }
+
+    private static Condition isLiveWork() {
+        return SECTION.DELETED_AT
+                .isNull()
+                .and(PAGE.DELETED_AT.isNull())
+                .and(ENTRY.DELETED_AT.isNull())
+                .and(ENTRY.IS_EMPTY.isFalse());
     }
 
     /** An entry by what it is notched to. */

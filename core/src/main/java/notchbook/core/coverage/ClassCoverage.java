@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
+import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.SyllabusNode;
@@ -24,8 +25,8 @@ public record ClassCoverage(List<PointLine> points, List<StudentLine> students) 
     /** In the place of a number of kinds where a point is not in force for a student's exam. */
     public static final int NOT_IN_FORCE = -1;
 
-    /** What a student has for the exam that they sit; notches are to lines of the class's edition. */
-    public record StudentWork(UUID student, ExamChoice exam, List<Evidence> evidence) {}
+    /** A student, the exam that they sit, and of which kinds their evidence is for each line of the class's edition. */
+    public record StudentWork(UUID student, ExamChoice exam, Map<UUID, Set<EvidenceKind>> kinds) {}
 
     /** A point, for how many students it is in force and bare, and whether its topic's plan has ended. */
     public record PointLine(SyllabusNode point, int bareFor, boolean isLate) {}
@@ -52,35 +53,30 @@ public record ClassCoverage(List<PointLine> points, List<StudentLine> students) 
         private final Edition edition;
         private final List<SyllabusNode> points;
         private final Set<UUID> endedTopics;
-        private final Map<UUID, Integer> placeOf = new HashMap<>();
         private final Map<ExamChoice, Weights> weights = new HashMap<>();
 
         Grid(Edition edition, List<SyllabusNode> points, Set<UUID> endedTopics) {
             this.edition = edition;
             this.points = points;
             this.endedTopics = endedTopics;
-            for (var place = 0; place < points.size(); place++) {
-                placeOf.put(points.get(place).id(), place);
-            }
         }
 
         StudentLine student(StudentWork work) {
             var counting = weights.computeIfAbsent(work.exam(), exam -> Weights.of(edition, exam));
-            var masks = masks(work.evidence());
             var kinds = new ArrayList<Integer>(points.size());
             var covered = 0.0;
             var bare = 0;
             var late = 0;
-            for (var place = 0; place < masks.length; place++) {
-                var point = points.get(place);
+            for (var point : points) {
                 if (!counting.isInForce(point.id())) {
                     kinds.add(NOT_IN_FORCE);
                     continue;
                 }
-                kinds.add(Integer.bitCount(masks[place]));
-                covered += masks[place] == 0 ? 0 : counting.of(point.id());
-                bare += masks[place] == 0 ? 1 : 0;
-                late += masks[place] == 0 && isLate(point) ? 1 : 0;
+                var count = work.kinds().getOrDefault(point.id(), Set.of()).size();
+                kinds.add(count);
+                covered += count == 0 ? 0 : counting.of(point.id());
+                bare += count == 0 ? 1 : 0;
+                late += count == 0 && isLate(point) ? 1 : 0;
             }
             return new StudentLine(work.student(), covered, bare, late, List.copyOf(kinds));
         }
@@ -95,20 +91,6 @@ public record ClassCoverage(List<PointLine> points, List<StudentLine> students) 
                 lines.add(new PointLine(points.get(place), bareFor, isLate(points.get(place))));
             }
             return List.copyOf(lines);
-        }
-
-        /** For each point, a bit for each kind of evidence that is notched to it. */
-        private int[] masks(List<Evidence> evidence) {
-            var masks = new int[points.size()];
-            for (var one : evidence) {
-                for (var line : one.notches()) {
-                    var place = placeOf.get(line);
-                    if (place != null) {
-                        masks[place] |= 1 << one.kind().ordinal();
-                    }
-                }
-            }
-            return masks;
         }
 
         private boolean isLate(SyllabusNode point) {

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -67,7 +69,7 @@ class ClassCoverageTest {
                         input.year(),
                         input.today(),
                         input.plan(),
-                        List.of(new StudentWork(SIA, input.exam(), input.evidence())))
+                        List.of(new StudentWork(SIA, input.exam(), kinds(input.evidence()))))
                 .students()
                 .getFirst();
         assertThat(line.marksCovered()).isEqualTo(coverage.marksCovered(), within(1e-9));
@@ -75,7 +77,14 @@ class ClassCoverageTest {
     }
 
     private StudentWork work(UUID student, Tier tier, Evidence... evidence) {
-        return new StudentWork(student, new ExamChoice(2028, tier), List.of(evidence));
+        return new StudentWork(student, new ExamChoice(2028, tier), kinds(List.of(evidence)));
+    }
+
+    private static Map<UUID, Set<EvidenceKind>> kinds(List<Evidence> evidence) {
+        var kinds = new HashMap<UUID, Set<EvidenceKind>>();
+        evidence.forEach(one -> one.notches().forEach(line -> kinds.computeIfAbsent(line, id -> new HashSet<>())
+                .add(one.kind())));
+        return kinds;
     }
 
     private Evidence typed(String... codes) {

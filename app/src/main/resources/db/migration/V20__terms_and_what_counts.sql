@@ -5,3 +5,6 @@ create table school_term (
     last_day  date        not null,
     primary key (year_id, first_day)
 );
+
+-- What counts in the coverage of a whole year group is read without its content.
+create index entry_that_counts on entry (page_id, deleted_at, is_empty, kind);
