@@ -26,6 +26,7 @@ class AccessMatrixTest extends AppTest {
             "POST /api/sign-in",
             "POST /api/editions",
             "PUT /api/media/{}",
+            "GET /api/media/{}/compact",
             "POST /api/uploads",
             "PATCH /api/uploads",
             "HEAD /api/uploads",

@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
+import notchbook.app.platform.Job;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -16,8 +20,21 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 class MediaTest extends AppTest {
     private final UUID id = UUID.randomUUID();
 
+    @Autowired
+    private List<Job> jobs;
+
+    private Job compact;
+
+    @BeforeEach
+    void findJob() {
+        compact = jobs.stream()
+                .filter(job -> job.name().equals("compact-sound"))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @ParameterizedTest
-    @ValueSource(strings = {"wav", "ogg", "webm", "mp3"})
+    @ValueSource(strings = {"wav", "ogg", "opus", "webm", "mp3", "m4a"})
     void measuresARecordingOfAnyFormatWhateverItsName(String format) {
         var answer = upload("lesson.bin", format.equals("wav") ? Samples.wav(3) : Samples.sound(format, 3));
         assertThat(answer.json().path("kind").asString()).isEqualTo("RECORDING");
@@ -33,6 +50,42 @@ class MediaTest extends AppTest {
         var answer = upload("lesson." + format, Arrays.copyOf(whole, whole.length * 2 / 3));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.detail()).contains("breaks off or is damaged");
+    }
+
+    @Test
+    void refusesASoundOfTenHoursBeforeItIsDecoded() {
+        assertThat(upload("night.wav", Samples.still(10 * 60 * 60, 1)).detail()).contains("longer than four hours");
+        assertThat(upload("none.wav", Samples.wav(0)).detail()).contains("no sound in this recording");
+    }
+
+    @Test
+    void saysThatNothingCanBeHeardAndWhereNothingIsSaid() {
+        var still = browser.upload(school.student, UUID.randomUUID(), "still.wav", Samples.still(4, 8_000))
+                .json();
+        assertThat(still.path("audibility").asString()).isEqualTo("SILENT");
+        assertThat(still.at("/silences/0/to").asInt()).isEqualTo(3_800);
+        var tone = upload("tone.wav", Samples.wav(3)).json();
+        assertThat(tone.path("audibility").asString()).isEqualTo("CLEAR");
+    }
+
+    @Test
+    void makesACompactCopyToListenToThatItsOwnerAloneMayHear() throws Exception {
+        var before = upload("lesson.wav", Samples.wav(5)).json();
+        assertThat(before.path("compact").asBoolean()).isFalse();
+        var path = "/api/media/" + id + "/compact";
+        assertThat(browser.get(school.student, path).status()).isEqualTo(404);
+        compact.run(id);
+        var copy = browser.get(school.student, path).response();
+        assertThat(copy.getContentType()).isEqualTo("audio/webm");
+        assertThat(copy.getContentAsByteArray().length)
+                .isLessThan(before.path("bytes").asInt() / 2);
+        assertThat(browser.get(school.classmate, path).status()).isEqualTo(404);
+    }
+
+    @Test
+    void keepsAFilmAsAFileAndNeverAsItsSoundAlone() {
+        assertThat(upload("film.mp4", Samples.film()).json().path("kind").asString())
+                .isEqualTo("FILE");
     }
 
     @Test

@@ -1,5 +1,7 @@
 package notchbook.app;
 
+import static java.nio.charset.StandardCharsets.US_ASCII;
+
 import java.awt.Color;
 import java.awt.Font;
 import java.awt.RenderingHints;
@@ -8,7 +10,10 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -103,14 +108,23 @@ final class Samples {
         return out.toByteArray();
     }
 
-    /** The same tone in another format, by ffmpeg: ogg, webm or mp3. */
+    /** The same tone in another format, by ffmpeg: ogg, opus, webm, mp3 or m4a. */
     static byte[] sound(String format, int seconds) {
         try {
             var from = Files.write(Files.createTempFile("tone", ".wav"), wav(seconds));
-            var to = Files.createTempFile("tone", "." + format);
-            var process = new ProcessBuilder("ffmpeg", "-v", "error", "-y", "-i", from.toString(), to.toString())
-                    .inheritIO()
-                    .start();
+            return byFfmpeg(format, "-i", from.toString());
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    private static byte[] byFfmpeg(String format, String... arguments) {
+        try {
+            var to = Files.createTempFile("sample", "." + format);
+            var command = new ArrayList<>(List.of("ffmpeg", "-v", "error", "-y"));
+            command.addAll(List.of(arguments));
+            command.add(to.toString());
+            var process = new ProcessBuilder(command).inheritIO().start();
             if (process.onExit().join().exitValue() != 0) {
                 throw new IllegalStateException("ffmpeg could not write " + format);
             }
@@ -118,6 +132,30 @@ final class Samples {
         } catch (IOException missing) {
             throw new UncheckedIOException("Install Debian's package ffmpeg.", missing);
         }
+    }
+
+    /** Silence; at one sample a second ten hours are small. */
+    static byte[] still(int seconds, int samplesPerSecond) {
+        var bytes = seconds * samplesPerSecond;
+        var wav = ByteBuffer.allocate(44 + bytes).order(ByteOrder.LITTLE_ENDIAN);
+        wav.put("RIFF".getBytes(US_ASCII)).putInt(36 + bytes).put("WAVEfmt ".getBytes(US_ASCII));
+        wav.putInt(16).putShort((short) 1).putShort((short) 1);
+        wav.putInt(samplesPerSecond).putInt(samplesPerSecond);
+        wav.putShort((short) 1)
+                .putShort((short) 8)
+                .put("data".getBytes(US_ASCII))
+                .putInt(bytes);
+        while (wav.hasRemaining()) {
+            wav.put((byte) 128);
+        }
+        return wav.array();
+    }
+
+    /** A second of a moving test picture with a tone, as a phone films it. */
+    static byte[] film() {
+        var picture = new String[] {"-f", "lavfi", "-i", "testsrc=size=160x120:rate=10:duration=1"};
+        var tone = new String[] {"-f", "lavfi", "-i", "sine=duration=1", "-c:v", "mpeg4", "-c:a", "aac"};
+        return byFfmpeg("mp4", Stream.of(picture, tone).flatMap(Stream::of).toArray(String[]::new));
     }
 
     /** The sample photo as a phone's HEIC file. */

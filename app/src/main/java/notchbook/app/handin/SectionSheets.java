@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
+import notchbook.app.media.Sound;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.core.layer.Layer;
@@ -89,7 +90,10 @@ class SectionSheets {
             case RECORDING ->
                 new SectionSheet.Recording(
                         entry.mediaPath(),
-                        items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0));
+                        items.get(entry.mediaId().orElseThrow())
+                                .sound()
+                                .map(Sound::seconds)
+                                .orElse(0.0));
             case FILE ->
                 new SectionSheet.Attached(
                         EntryContent.words(entry.kind(), entry.content()),

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SentFile;
 import notchbook.formats.document.DocumentJson;
 import org.springframework.core.io.FileSystemResource;
@@ -67,6 +68,16 @@ class MediaController {
     ResponseEntity<Resource> screen(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var item = media.requireVisible(reader, id);
         return answer(item, item.screenSha256().isPresent() ? "image/jpeg" : servedType(item), true);
+    }
+
+    /** The compact copy of a recording, to be listened to (in ranges too). */
+    @GetMapping("/api/media/{id}/compact")
+    ResponseEntity<Resource> compact(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        var item = media.requireVisible(reader, id);
+        if (!MediaView.of(item).compact()) {
+            throw Refusal.notFound("compact copy");
+        }
+        return answer(item, CompactSound.TYPE, true);
     }
 
     /** Typed text as an entry holds it; {@code cut} when the file goes on. */

@@ -5,7 +5,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -49,20 +48,29 @@ class MediaIntake {
 
     MediaItem take(Person owner, Incoming incoming) {
         try {
-            var file = incoming.file();
-            var head = head(file);
-            var sound = SoundFormat.of(file);
-            var item = sound.isPresent()
-                    ? sound(owner, incoming, sound.get())
-                    : looksLikePicture(head, incoming.name()) ? photo(owner, incoming) : plain(owner, incoming);
+            var item = judged(owner, incoming);
             store.insert(item, clock.now());
             if (item.kind() == MediaKind.FILE) {
                 jobs.want(MediaWords.NAME, item.id());
+            }
+            if (CompactSound.isWanted(item)) {
+                jobs.want(CompactSound.NAME, item.id());
             }
             return item;
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
+    }
+
+    private MediaItem judged(Person owner, Incoming incoming) throws IOException {
+        if (looksLikePicture(head(incoming.file()))) {
+            return photo(owner, incoming);
+        }
+        var sound = SoundFormat.of(incoming.file());
+        if (sound.isPresent()) {
+            return sound(owner, incoming, sound.get());
+        }
+        return isNamedAsPicture(incoming.name()) ? photo(owner, incoming) : plain(owner, incoming);
     }
 
     private MediaItem photo(Person owner, Incoming incoming) throws IOException {
@@ -84,7 +92,6 @@ class MediaIntake {
                     Optional.of(photo.width()),
                     Optional.of(photo.height()),
                     Optional.empty(),
-                    List.of(),
                     photo.capturedAt().map(clock::at));
         } catch (PhotoRefused refused) {
             throw Refusal.unfit(refused.getMessage());
@@ -112,7 +119,6 @@ class MediaIntake {
                 Optional.of(page.width()),
                 Optional.of(page.height()),
                 Optional.empty(),
-                List.of(),
                 Optional.empty());
         store.insert(item, clock.now());
         jobs.want(MediaWords.NAME, item.id());
@@ -134,8 +140,7 @@ class MediaIntake {
                     Files.size(kept),
                     Optional.empty(),
                     Optional.empty(),
-                    Optional.of(sound.seconds()),
-                    sound.peaks(),
+                    Optional.of(sound),
                     Optional.empty());
         } finally {
             Files.delete(kept);
@@ -158,17 +163,19 @@ class MediaIntake {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                List.of(),
                 Optional.empty());
     }
 
-    /** A name that claims a picture is held to it: the picture reader then says what is wrong. */
-    private static boolean looksLikePicture(String head, String name) {
+    private static boolean looksLikePicture(String head) {
         return head.startsWith("\u00FF\u00D8\u00FF")
                 || head.startsWith("\u0089PNG")
                 || head.startsWith("RIFF") && head.startsWith("WEBP", 8)
-                || PhotoIntake.isHeic(head.getBytes(StandardCharsets.ISO_8859_1))
-                || name.toLowerCase(Locale.ROOT).matches(".*\\.(jpe?g|png|webp|gif|heic|bmp)");
+                || PhotoIntake.isHeic(head.getBytes(StandardCharsets.ISO_8859_1));
+    }
+
+    /** A name that claims a picture is held to it: the picture reader then says what is wrong. */
+    private static boolean isNamedAsPicture(String name) {
+        return name.toLowerCase(Locale.ROOT).matches(".*\\.(jpe?g|png|webp|gif|heic|bmp)");
     }
 
     private static String head(Path file) throws IOException {

@@ -1,13 +1,12 @@
 package notchbook.app.media;
 
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /**
- * Something kept in the media store. Sizes are in px and bytes, the length in seconds; {@code peaks} are loudness from
- * 0 to 100 in equal steps over a recording; {@code capturedAt} is when the camera says that it was taken.
+ * Something kept in the media store. Sizes are in px and bytes; {@code screenSha256} is of the smaller copy that is shown
+ * or listened to; {@code capturedAt} is when the camera says that it was taken.
  */
 public record MediaItem(
         UUID id,
@@ -20,6 +19,5 @@ public record MediaItem(
         long bytes,
         Optional<Integer> width,
         Optional<Integer> height,
-        Optional<Double> seconds,
-        List<Integer> peaks,
+        Optional<Sound> sound,
         Optional<Instant> capturedAt) {}

@@ -3,6 +3,7 @@ package notchbook.app.media;
 import static notchbook.tables.Tables.MEDIA;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import notchbook.core.voice.Audibility;
+import notchbook.core.voice.Silence;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -43,11 +46,24 @@ class MediaStore {
                 .set(MEDIA.BYTES, item.bytes())
                 .set(MEDIA.WIDTH, item.width().orElse(null))
                 .set(MEDIA.HEIGHT, item.height().orElse(null))
-                .set(MEDIA.SECONDS, item.seconds().orElse(null))
-                .set(MEDIA.PEAKS, item.peaks().stream().map(String::valueOf).collect(Collectors.joining(" ")))
+                .set(MEDIA.SECONDS, item.sound().map(Sound::seconds).orElse(null))
+                .set(MEDIA.PEAKS, written(item.sound().stream().flatMap(sound -> sound.peaks().stream())))
+                .set(
+                        MEDIA.SILENCES,
+                        written(item.sound().stream()
+                                .flatMap(sound -> sound.silences().stream())
+                                .flatMap(silence -> Stream.of(silence.fromMillis(), silence.toMillis()))))
+                .set(
+                        MEDIA.AUDIBILITY,
+                        item.sound().map(sound -> sound.audibility().name()).orElse(null))
                 .set(MEDIA.CAPTURED_AT, item.capturedAt().orElse(null))
                 .set(MEDIA.CREATED_AT, at)
                 .execute();
+    }
+
+    /** Keeps the smaller copy of an item under its digest. */
+    void keepScreen(UUID id, String sha256) {
+        db.update(MEDIA).set(MEDIA.SCREEN_SHA256, sha256).where(MEDIA.ID.eq(id)).execute();
     }
 
     private static MediaItem item(Record found) {
@@ -62,15 +78,30 @@ class MediaStore {
                 found.get(MEDIA.BYTES),
                 Optional.ofNullable(found.get(MEDIA.WIDTH)),
                 Optional.ofNullable(found.get(MEDIA.HEIGHT)),
-                Optional.ofNullable(found.get(MEDIA.SECONDS)),
-                peaks(found.get(MEDIA.PEAKS)),
+                Optional.ofNullable(found.get(MEDIA.SECONDS)).map(seconds -> sound(seconds, found)),
                 Optional.ofNullable(found.get(MEDIA.CAPTURED_AT)));
     }
 
-    private static List<Integer> peaks(String written) {
-        return Stream.of(written.split(" "))
-                .filter(peak -> !peak.isEmpty())
-                .map(Integer::valueOf)
-                .toList();
+    private static Sound sound(double seconds, Record found) {
+        var silences = new ArrayList<Silence>();
+        var ends = numbers(found.get(MEDIA.SILENCES)).mapToLong(Long::parseLong).toArray();
+        for (var i = 0; i + 1 < ends.length; i += 2) {
+            silences.add(new Silence(ends[i], ends[i + 1]));
+        }
+        return new Sound(
+                seconds,
+                numbers(found.get(MEDIA.PEAKS)).map(Integer::valueOf).toList(),
+                List.copyOf(silences),
+                Optional.ofNullable(found.get(MEDIA.AUDIBILITY))
+                        .map(Audibility::valueOf)
+                        .orElse(Audibility.CLEAR));
+    }
+
+    private static String written(Stream<? extends Number> numbers) {
+        return numbers.map(String::valueOf).collect(Collectors.joining(" "));
+    }
+
+    private static Stream<String> numbers(String written) {
+        return Stream.of(written.split(" ")).filter(number -> !number.isEmpty());
     }
 }

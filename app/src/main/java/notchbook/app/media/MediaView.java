@@ -3,8 +3,12 @@ package notchbook.app.media;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.voice.Audibility;
 
-/** A media item as a screen needs it; see {@link MediaItem} for units. */
+/**
+ * A media item as a screen needs it; see {@link MediaItem} and {@link Sound} for units. {@code compact} when a recording has
+ * a smaller copy to listen to.
+ */
 public record MediaView(
         UUID id,
         MediaKind kind,
@@ -14,7 +18,13 @@ public record MediaView(
         Optional<Integer> width,
         Optional<Integer> height,
         Optional<Double> seconds,
-        List<Integer> peaks) {
+        List<Integer> peaks,
+        List<SilenceView> silences,
+        Optional<Audibility> audibility,
+        boolean compact) {
+
+    /** Where nothing is said, in ms. */
+    public record SilenceView(long from, long to) {}
 
     public static MediaView of(MediaItem item) {
         return new MediaView(
@@ -25,7 +35,13 @@ public record MediaView(
                 item.bytes(),
                 item.width(),
                 item.height(),
-                item.seconds(),
-                item.peaks());
+                item.sound().map(Sound::seconds),
+                item.sound().map(Sound::peaks).orElse(List.of()),
+                item.sound().stream()
+                        .flatMap(sound -> sound.silences().stream())
+                        .map(silence -> new SilenceView(silence.fromMillis(), silence.toMillis()))
+                        .toList(),
+                item.sound().map(Sound::audibility),
+                item.kind() == MediaKind.RECORDING && item.screenSha256().isPresent());
     }
 }

@@ -4,14 +4,18 @@ import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The sound formats that are taken in, told apart by content. */
 enum SoundFormat {
     WAV("audio/wav", "wav"),
     OGG("audio/ogg", "ogg"),
     WEBM("audio/webm", "webm"),
-    MP3("audio/mpeg", "mp3");
+    MP3("audio/mpeg", "mp3"),
+    /** What phones record: M4A, or MP4 with sound alone. The index goes to the front, so that it plays as it arrives. */
+    MP4("audio/mp4", "m4a", "mp4", "-movflags", "+faststart");
 
     private static final int HEAD_BYTES = 16;
 
@@ -24,12 +28,34 @@ enum SoundFormat {
     final String type;
     final String extension;
 
+    /** How ffmpeg writes it. */
+    final List<String> muxer;
+
     SoundFormat(String type, String extension) {
-        this.type = type;
-        this.extension = extension;
+        this(type, extension, extension);
     }
 
+    SoundFormat(String type, String extension, String muxer, String... options) {
+        this.type = type;
+        this.extension = extension;
+        this.muxer = Stream.concat(Stream.of("-f", muxer), Stream.of(options)).toList();
+    }
+
+    /** The format of a file that holds sound and no moving pictures; empty for any other. */
     static Optional<SoundFormat> of(Path file) throws IOException {
+        var format = byHead(file);
+        if (format.filter(SoundFormat::mayHoldVideo).isEmpty()) {
+            return format;
+        }
+        var tracks = SoundTracks.of(file);
+        return format.filter(any -> !tracks.hasVideo() && (tracks.hasSound() || any != MP4));
+    }
+
+    private boolean mayHoldVideo() {
+        return this == OGG || this == WEBM || this == MP4;
+    }
+
+    private static Optional<SoundFormat> byHead(Path file) throws IOException {
         try (var in = new RandomAccessFile(file.toFile(), "r")) {
             var head = read(in, 0, HEAD_BYTES);
             if (head.startsWith("RIFF") && head.startsWith("WAVE", 8)) {
@@ -40,6 +66,9 @@ enum SoundFormat {
             }
             if (head.startsWith("\u001A\u0045\u00DF\u00A3")) {
                 return Optional.of(WEBM);
+            }
+            if (head.startsWith("ftyp", 4)) {
+                return Optional.of(MP4);
             }
             var isFrame = head.length() > 1 && head.charAt(0) == 0xFF && (head.charAt(1) & 0xE6) == 0xE2;
             return head.startsWith("ID3") || isFrame ? Optional.of(MP3) : Optional.empty();
@@ -52,7 +81,7 @@ enum SoundFormat {
             return switch (this) {
                 case WAV -> wavLength(in) > in.length();
                 case OGG -> !endsWithLastPage(in);
-                case WEBM, MP3 -> false;
+                case WEBM, MP3, MP4 -> false;
             };
         }
     }
