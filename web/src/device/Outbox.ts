@@ -1,7 +1,15 @@
 import { v7 as newId } from 'uuid';
 import { type Api, api, Problem, sendAct, sendFile, unwrap } from '../api';
 import { hold, whenFree } from './locks';
-import { type Act, type Change, DeviceStore, type ShotWork, type Slice, type WaitingFile } from './store';
+import {
+  type Act,
+  type Change,
+  DeviceStore,
+  type KeptTake,
+  type ShotWork,
+  type Slice,
+  type WaitingFile,
+} from './store';
 
 /** How long after a keystroke it is sent, with what was typed meanwhile, in ms. */
 const PAUSE_MILLIS = 600;
@@ -91,12 +99,13 @@ export class Outbox {
     return this.store.changes.put(change);
   }
 
-  /** Keeps an entry together with its picture or sound. */
-  async keepWithFile(work: Omit<Work, 'mediaId'>, file: Omit<WaitingFile, 'id'>): Promise<void> {
+  /** Keeps an entry together with its picture or sound. Gives whether there was room for it. */
+  async keepWithFile(work: Omit<Work, 'mediaId'>, file: Omit<WaitingFile, 'id'>): Promise<boolean> {
     const mediaId = newId();
-    if (!(await this.keepFile({ id: mediaId, ...file }))) return;
+    if (!(await this.keepFile({ id: mediaId, ...file }))) return false;
     await this.keep({ ...work, mediaId });
     this.sendSoon(0);
+    return true;
   }
 
   /** Keeps a photo for a scan bench; it is laid there when the server has it. */
@@ -130,26 +139,30 @@ export class Outbox {
 
   keepSlice = (slice: Slice) => this.store.slices.add(slice);
 
+  keepTake = (take: KeptTake) => this.store.takes.put(take);
+
   /** Makes an entry of a recording's slices. */
   async finishRecording(recording: string, isCutOff = false): Promise<void> {
     const slices = await this.store.slices.where({ recording }).sortBy('id');
-    const first = slices[0];
-    if (!first) return;
-    const blob = new Blob(
-      slices.map((slice) => slice.blob),
-      { type: first.blob.type },
-    );
-    const work = {
-      id: recording,
-      pageId: first.pageId,
-      zone: first.zone,
-      kind: 'RECORDING',
-      content: {},
-      caption: '',
-      width: 'FULL',
-    } as const;
-    await this.keepWithFile(work, { name: 'recording.webm', blob, isCutOff });
+    const take = await this.store.takes.get(recording);
+    if (take && slices[0]) {
+      const parts = slices.map((slice) => slice.blob);
+      const blob = new Blob(parts, { type: slices[0].blob.type });
+      const { pageId, zone, content } = take;
+      const work = {
+        id: recording,
+        pageId,
+        zone,
+        kind: 'RECORDING',
+        content,
+        caption: '',
+        width: 'FULL',
+      } as const;
+      // Where there is no room for the whole, its parts stay, and the next visit tries again.
+      if (!(await this.keepWithFile(work, { name: 'recording.webm', blob, isCutOff }))) return;
+    }
     await this.store.slices.where({ recording }).delete();
+    await this.store.takes.delete(recording);
   }
 
   /** Forgets an entry that was deleted before it was sent. */

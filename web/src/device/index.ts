@@ -1,5 +1,7 @@
 export { hold } from './locks';
+export type { Outbox } from './Outbox';
 export { forgetOpened, isKept, OPENED_MILLIS, opened } from './opened';
-export type { Change } from './store';
+export type { Change, TakeWork } from './store';
 export { useKeeping } from './useKeeping';
+export { useMediaUrl } from './useMediaUrl';
 export { OutboxProvider, useOutbox } from './useOutbox';

@@ -42,14 +42,13 @@ export type ShotWork = { id: string; scan: string; pageId: string; insteadOf?: s
 export type WaitingFile = Outgoing;
 
 /** A second of a recording that is being made, kept as it comes. */
-export type Slice = {
-  id?: number;
-  recording: string;
-  pageId: string;
-  zone: string;
-  startedAt: string;
-  blob: Blob;
-};
+export type Slice = { id?: number; recording: string; blob: Blob };
+
+/** Where a recording goes. */
+export type TakeWork = { recording: string; pageId: string; zone: string };
+
+/** What is known of a recording that is being made, beside its sound. */
+export type KeptTake = TakeWork & { content: unknown };
 
 /** What this device keeps of one person's work. */
 export class DeviceStore extends Dexie {
@@ -57,10 +56,19 @@ export class DeviceStore extends Dexie {
   files!: EntityTable<WaitingFile, 'id'>;
   slices!: EntityTable<Slice, 'id'>;
   acts!: EntityTable<Act, 'id'>;
+  takes!: EntityTable<KeptTake, 'recording'>;
 
   constructor(personId: string) {
     super(`notchbook-${personId}`);
     this.version(1).stores({ changes: 'id, pageId', files: 'id', slices: '++id, recording' });
     this.version(2).stores({ acts: '++id, tab' });
+    this.version(3)
+      .stores({ takes: 'recording' })
+      .upgrade(async (tables) => {
+        // A slice knew its page by itself before there were takes.
+        const slices: (Slice & TakeWork)[] = await tables.table('slices').toArray();
+        for (const { recording, pageId, zone } of slices)
+          await tables.table('takes').put({ recording, pageId, zone, content: {} });
+      });
   }
 }

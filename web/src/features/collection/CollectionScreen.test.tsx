@@ -30,7 +30,16 @@ test.each([
   [
     item('Plan', {
       kind: 'FILE',
-      media: { id: 'm1', kind: 'FILE', name: 'plan.txt', peaks: [], type: 'text/plain', bytes: 90 },
+      media: {
+        id: 'm1',
+        kind: 'FILE',
+        name: 'plan.txt',
+        peaks: [],
+        silences: [],
+        compact: false,
+        type: 'text/plain',
+        bytes: 90,
+      },
     }),
     '/api/media/m1',
   ],

@@ -11,6 +11,8 @@ const media = (type: string, more: Partial<Api['MediaView']> = {}): Api['MediaVi
   name: 'tides.csv',
   bytes: 2_140_000,
   peaks: [],
+  silences: [],
+  compact: false,
   ...more,
 });
 const file = (type: string) =>

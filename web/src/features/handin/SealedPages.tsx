@@ -4,18 +4,10 @@ import { dayName } from '../../ui';
 import { FileCard } from '../file';
 import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
-import {
-  addressOf,
-  arranged,
-  columns,
-  entriesIn,
-  fileName,
-  SoundPlayer,
-  SPANS,
-  type Zone,
-} from '../notebook';
+import { addressOf, arranged, columns, entriesIn, fileName, SPANS, type Zone } from '../notebook';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
+import { SoundPlayer } from '../voice';
 
 type Props = {
   version: Api['SealedView'];
@@ -108,9 +100,9 @@ function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
     );
   return (
     <SoundPlayer
-      url={`/api/media/${entry.media.id}`}
-      seconds={entry.media.seconds ?? 0}
-      peaks={entry.media.peaks}
+      id={entry.id}
+      media={entry.media}
+      content={entry.content}
       name={entry.caption || 'Recording'}
     />
   );

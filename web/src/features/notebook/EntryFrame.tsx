@@ -16,6 +16,7 @@ import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
 import type { Spot } from '../scan';
 import { TypedEntry } from '../text';
+import { type Playable, SaidAt, type Timing } from '../voice';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
 import { addressOf, fileName } from './entryName';
@@ -38,6 +39,11 @@ export type OnPage = {
   ownWords: Api['OwnWordsView'][];
   besides: ReadonlySet<string>;
   spots: Spot[];
+  /** Where the page is. */
+  address: string;
+  /** When entries were made, in recordings of the page. */
+  timings: ReadonlyMap<string, Timing>;
+  recordings: readonly Playable[];
 } & Does;
 
 /** What entries ask of their page. */
@@ -101,6 +107,7 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
       ) : (
         <p className="mt-0.5 flex flex-wrap gap-x-2 text-[13px] text-soft empty:hidden">
           {entry.caption}
+          <Said id={entry.id} page={page} />
           {entry.isWaiting && <span className="sr-only">not sent yet</span>}
         </p>
       )}
@@ -203,7 +210,14 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
       />
     );
   if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
-  return <RecordingEntry media={entry.media} mediaId={entry.mediaId} name={entry.caption || 'Recording'} />;
+  return <RecordingEntry entry={entry} address={page.address} onTake={isChosen ? keep : undefined} />;
+}
+
+/** The way from an entry to what was said when it was made. */
+function Said({ id, page }: { id: string; page: OnPage }) {
+  const timing = page.timings.get(id);
+  const sound = page.recordings.find((one) => one.id === timing?.recording);
+  return timing && sound ? <SaidAt timing={timing} sound={sound} /> : null;
 }
 
 /** How much of a note is the source's words, said quietly and only where it is worth a look. */

@@ -4,8 +4,8 @@ import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
+import { SoundPlayer } from '../voice';
 import { addressOf, fileName } from './entryName';
-import { SoundPlayer } from './RecordingEntry';
 
 /** An entry to be looked at and not changed. */
 export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
@@ -18,12 +18,7 @@ export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
         <PhotoSetView pictures={picturesOf(pagesOf(entry), [media, ...entry.pictures])} title={caption} />
       )}
       {entry.kind === 'RECORDING' && media && (
-        <SoundPlayer
-          url={`/api/media/${media.id}`}
-          seconds={media.seconds ?? 0}
-          peaks={media.peaks}
-          name={caption || 'Recording'}
-        />
+        <SoundPlayer id={entry.id} media={media} content={entry.content} name={caption || 'Recording'} />
       )}
       {entry.kind === 'FILE' && <FileCard name={fileName(entry.content)} media={media} />}
       {entry.kind === 'LINK' && <LinkCard address={addressOf(entry.content)} card={entry.card} />}

@@ -24,7 +24,17 @@ const found = (id: string, kind: Api['EntryView']['kind'], name: string): Api['F
     madeAt: '2026-11-24T09:00:00Z',
     media:
       kind === 'RECORDING'
-        ? { id: 'm', kind: 'RECORDING', name: 'x', peaks: [], type: 'audio/ogg', bytes: 90, seconds: 185 }
+        ? {
+            id: 'm',
+            kind: 'RECORDING',
+            name: 'x',
+            peaks: [],
+            silences: [],
+            compact: false,
+            type: 'audio/ogg',
+            bytes: 90,
+            seconds: 185,
+          }
         : undefined,
   },
 });

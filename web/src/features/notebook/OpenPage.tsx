@@ -10,6 +10,7 @@ import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
 import { type Spot, spotsOf, useOpenBench } from '../scan';
 import { syllabusQuery } from '../syllabus';
+import { LitEntries, playable, RecordDialog, timingsOf } from '../voice';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
@@ -21,8 +22,7 @@ import { PageCard } from './PageCard';
 import { PagePoints } from './PagePoints';
 import { PhotoDialog } from './PhotoDialog';
 import { ownWordsQuery, pageQuery, remarksQuery } from './queries';
-import { RecordDialog } from './RecordDialog';
-import { shownEntries } from './shown';
+import { type Shown, shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
 import { useFileText } from './useFileText';
 import { usePageActs } from './usePageActs';
@@ -137,9 +137,24 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     onBeside: column && writeBeside,
     onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),
   } satisfies Does);
+  const address = `/n/${page.notebookId}/p/${id}`;
+  const { timings, recordings } = useHeard(entries, address);
   const onPage: OnPage = useMemo(
-    () => ({ pattern, acts, marking, points, remarks, ownWords, besides, spots, ...does }),
-    [pattern, acts, marking, points, remarks, ownWords, besides, spots, does],
+    () => ({
+      pattern,
+      acts,
+      marking,
+      points,
+      remarks,
+      ownWords,
+      besides,
+      spots,
+      address,
+      timings,
+      recordings,
+      ...does,
+    }),
+    [pattern, acts, marking, points, remarks, ownWords, besides, spots, address, timings, recordings, does],
   );
   /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
   const take = (data: DataTransfer, where: string, before?: string): boolean => {
@@ -162,6 +177,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
           : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
       }
     >
+      <LitEntries timings={timings} />
       <div className={other ? 'flex flex-col lg:h-full' : ''}>
         {isReviewing ? (
           <ReviewPanel
@@ -214,7 +230,11 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
         />
       )}
       {asking === 'record' && (
-        <RecordDialog pageId={id} zone={into} onClose={() => setAsking(undefined)} onFile={acts.sound} />
+        <RecordDialog
+          place={{ pageId: id, notebookId: page.notebookId, page: page.title, zone: into }}
+          onClose={() => setAsking(undefined)}
+          onFile={acts.sound}
+        />
       )}
       {asking === 'file' && (
         <FileDialog
@@ -246,5 +266,21 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
         />
       )}
     </div>
+  );
+}
+
+/** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
+function useHeard(entries: readonly Shown[], address: string) {
+  const recordings = entries.filter((one) => one.kind === 'RECORDING');
+  const key = `${JSON.stringify(recordings)} ${entries.map((one) => one.id).join(' ')}`;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that counts
+  return useMemo(
+    () => ({
+      timings: timingsOf(entries),
+      recordings: recordings
+        .filter((one) => one.media)
+        .map((one) => playable({ id: one.id, media: one.media, name: one.caption || 'Recording', address })),
+    }),
+    [key, address],
   );
 }

@@ -1,5 +1,5 @@
+import { useMediaUrl } from '../../device';
 import { PhotoSetView } from '../scan';
-import { useMediaUrl } from './useMediaUrl';
 
 type Props = { mediaId: string | undefined; caption: string };
 

@@ -9,7 +9,6 @@ export { NotchPicker } from './NotchPicker';
 export { NotebookScreen } from './NotebookScreen';
 export { PageScreen } from './PageScreen';
 export { contentsQuery, needleQuery, notebooksQuery, useNotebook } from './queries';
-export { SoundPlayer } from './RecordingEntry';
 export { SectionScreen } from './SectionScreen';
 export { SPANS } from './spans';
 export { UnfiledScreen } from './UnfiledScreen';

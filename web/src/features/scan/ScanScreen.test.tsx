@@ -14,6 +14,8 @@ const media = (id: string): Api['MediaView'] => ({
   width: 1200,
   height: 1600,
   peaks: [],
+  silences: [],
+  compact: false,
 });
 
 const shot = (id: string, more: Partial<Shot> = {}): Shot => ({

@@ -10,12 +10,23 @@ import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
 import { ContentsPanel } from '../notebook';
 import { useMe } from '../people';
+import { PlayerProvider, PlayingBar, RecorderProvider, RecordingBar } from '../voice';
 import { KeptMessages } from './KeptMessages';
 import { ReadingDialog } from './ReadingDialog';
 import { WeekRuler } from './WeekRuler';
 
 /** The frame of every screen: the week ruler above, the contents at the left, the screen beside them. */
 export function Shell() {
+  return (
+    <RecorderProvider>
+      <PlayerProvider>
+        <Frame />
+      </PlayerProvider>
+    </RecorderProvider>
+  );
+}
+
+function Frame() {
   const me = useMe();
   const isStudent = me.role === 'STUDENT';
   const [isOpen, setOpen] = useState(false);
@@ -77,6 +88,8 @@ export function Shell() {
         </aside>
         <main id="screen" className="min-w-0 flex-1 px-3 pt-3.5 pb-20 md:pr-5 md:pl-2.5">
           <KeptMessages />
+          <RecordingBar />
+          <PlayingBar />
           <Suspense fallback={<p className="p-4 text-soft">Opening…</p>}>
             <Outlet />
           </Suspense>
@@ -134,6 +147,8 @@ const KEYS: [string, string][] = [
   ['I', 'Draw with pen or mouse'],
   ['P', 'Photo, or pages of paper at the scan bench'],
   ['R', 'Record, or choose a sound file'],
+  ['M', 'Mark this moment while a recording runs'],
+  ['H  ,  .', 'Hear the recording or stop it, 5 s back, 5 s on'],
   ['F', 'Files, or the words of one as typed text'],
   ['L', 'A link to a web page'],
   ['N', 'Notch the chosen entry'],

@@ -1,13 +1,13 @@
 package notchbook.app.notebook;
 
 import java.util.Optional;
-import notchbook.app.platform.Refusal;
 import notchbook.core.link.WebLink;
 import notchbook.core.notebook.FileName;
 import notchbook.core.scan.PhotoSet;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.scan.PhotoSetJson;
+import notchbook.formats.voice.TakeJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -15,7 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 public record EntryContent(String json, boolean isEmpty) {
     private static final JsonMapper MAPPER = new JsonMapper();
 
-    /** A photo by itself, and a recording. */
+    /** A photo by itself. */
     private static final String NOTHING = "{}";
 
     /** Checks what was sent; an {@link IllegalArgumentException} says what does not belong. */
@@ -31,12 +31,7 @@ public record EntryContent(String json, boolean isEmpty) {
             }
             case PHOTO ->
                 new EntryContent(sent.isEmpty() ? NOTHING : PhotoSetJson.write(PhotoSetJson.read(sent)), false);
-            case RECORDING -> {
-                if (!sent.isEmpty()) {
-                    throw Refusal.unfit("A recording holds no text of its own; give it a caption.");
-                }
-                yield new EntryContent(NOTHING, false);
-            }
+            case RECORDING -> new EntryContent(TakeJson.write(TakeJson.read(sent)), false);
             case FILE ->
                 text("name", FileName.parse(sent.path("name").asString("")).name());
             case LINK ->
@@ -46,14 +41,15 @@ public record EntryContent(String json, boolean isEmpty) {
         };
     }
 
-    /** The words of an entry's typed text, of its set of photos, the name of its file, the address of its link. */
+    /** The words of an entry's typed text, of its set of photos, of a recording's moments, its file's name, its address. */
     public static String words(EntryKind kind, String json) {
         return switch (kind) {
             case TYPED -> DocumentJson.read(json).plainText();
             case FILE -> MAPPER.readTree(json).path("name").asString("");
             case LINK -> MAPPER.readTree(json).path("address").asString("");
             case PHOTO -> photoSet(kind, json).map(PhotoSet::words).orElse("");
-            case INK, RECORDING -> "";
+            case RECORDING -> TakeJson.read(json).words();
+            case INK -> "";
         };
     }
 

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useOutbox } from '../../device';
+import { useOutbox } from './useOutbox';
 
 /** The address of a picture or sound: the server's, or this device's own while it is not sent yet. */
 export function useMediaUrl(

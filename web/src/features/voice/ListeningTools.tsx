@@ -1,0 +1,73 @@
+import { v7 as newId } from 'uuid';
+import type { Api } from '../../api';
+import { Button, length } from '../../ui';
+import { RATES } from './Player';
+import { type Take, withMoment } from './take';
+import { usePlayer } from './usePlayer';
+
+type Props = { media?: Api['MediaView']; take: Take; onTake?: (take: Take) => void };
+
+/** How the sound that plays is listened to: how fast, with or without its silences, a part of it again and again. */
+export function ListeningTools({ media, take, onTake }: Props) {
+  const { player, state } = usePlayer();
+  const silent = (media?.silences ?? []).reduce((sum, one) => sum + one.to - one.from, 0) / 1000;
+  return (
+    <div className="mt-1.5 flex flex-wrap items-center gap-x-1 text-[13.5px]">
+      <Button look="quiet" onClick={() => player.by(-5)}>
+        Back 5 s
+      </Button>
+      <Button look="quiet" onClick={() => player.by(5)}>
+        On 5 s
+      </Button>
+      <label className="flex items-center gap-1.5 px-2">
+        Speed
+        <select
+          className="min-h-[26px] rounded border border-line bg-card px-1"
+          value={state.rate}
+          onChange={(event) => player.setRate(Number(event.target.value))}
+        >
+          {RATES.map((rate) => (
+            <option key={rate}>{rate}</option>
+          ))}
+        </select>
+      </label>
+      {silent >= 1 && (
+        <label className="flex min-h-[26px] items-center gap-1.5 px-2">
+          <input
+            type="checkbox"
+            className="size-6 accent-petrol"
+            checked={state.skipsSilence}
+            onChange={(event) => player.setSkipsSilence(event.target.checked)}
+          />
+          Skip silences, {length(silent)} in all
+        </label>
+      )}
+      <Button look="quiet" onClick={player.loop}>
+        {loopWords(state.loop)}
+      </Button>
+      {onTake && (
+        <Button
+          look="quiet"
+          onClick={() => onTake(withMoment(take, { id: newId(), at: Math.round(state.at * 1000), name: '' }))}
+        >
+          Mark this moment
+        </Button>
+      )}
+      {media && (
+        <a
+          href={`/api/media/${media.id}`}
+          download={media.name}
+          className="inline-block min-h-[26px] px-2 font-semibold text-petrol hover:underline"
+        >
+          Save the file
+        </a>
+      )}
+    </div>
+  );
+}
+
+function loopWords(loop: { from: number; to?: number } | undefined): string {
+  if (!loop) return 'Again from here';
+  if (loop.to === undefined) return `Again from ${length(loop.from)} to here`;
+  return `Ends going round from ${length(loop.from)} to ${length(loop.to)}`;
+}

@@ -1,0 +1,21 @@
+import { useEffect } from 'react';
+import { litAt } from '../../core/voice';
+import type { Timing } from './timings';
+import { usePlayer } from './usePlayer';
+
+/** While a recording plays, lights up the entries of a page that were made at that moment; draws nothing itself. */
+export function LitEntries({ timings }: { timings: ReadonlyMap<string, Timing> }) {
+  const { state } = usePlayer();
+  const meanwhile = [...timings].filter(([, timing]) => timing.recording === state.playing?.id);
+  const moments = meanwhile.map(([, timing]) => timing.at);
+  const lit = state.isPlaying ? [...litAt(moments, state.at * 1000)] : [];
+  const ids = lit.map((place) => meanwhile[place]?.[0]).join(' ');
+  useEffect(() => {
+    const entries = ids.split(' ').flatMap((id) => document.getElementById(`entry-${id}`) ?? []);
+    for (const entry of entries) entry.dataset.lit = '';
+    return () => {
+      for (const entry of entries) delete entry.dataset.lit;
+    };
+  }, [ids]);
+  return null;
+}

@@ -1,0 +1,190 @@
+import { v7 as newId } from 'uuid';
+import { hold, type Outbox, type TakeWork } from '../../device';
+import { Microphone, troubleOf } from './Microphone';
+import { type Moment, type Take, withMoment } from './take';
+
+/** Every second of a recording is on the device as soon as it is over. */
+const SLICE_MILLIS = 1_000;
+const LOOK_MILLIS = 200;
+
+/** In bits a second: two hours are 29 MB, and a voice is clear. */
+const BIT_RATE = 32_000;
+
+/** Below this nothing is heard: 46 dB under full scale. */
+const HEARD = 0.005;
+
+/** How long nothing may be heard before it is said. */
+const QUIET_MILLIS = 6_000;
+
+export type RecorderState = {
+  status: 'idle' | 'running' | 'paused';
+  /** Where it goes. */
+  place?: { pageId: string; notebookId: string; page: string };
+  /** Of sound, without pauses. */
+  millis: number;
+  /** From 0 to 1. */
+  level: number;
+  moments: Moment[];
+  /** Why it stands still, or that nothing is heard. */
+  trouble: string;
+};
+
+export type RecordingPlace = { pageId: string; notebookId: string; page: string; zone: string };
+
+const IDLE: RecorderState = { status: 'idle', millis: 0, level: 0, moments: [], trouble: '' };
+
+/** The one recording that runs in this tab, whichever page is shown. */
+export class Recorder {
+  private state = IDLE;
+  private readonly listeners = new Set<() => void>();
+  private microphone?: Microphone;
+  private media?: MediaRecorder;
+  private work?: TakeWork;
+  private take: Take = { moments: [], stretches: [] };
+  private runningSince = 0;
+  private lastHeard = 0;
+  private timer?: ReturnType<typeof setInterval>;
+  private release = () => {};
+  private keeping: Promise<unknown>[] = [];
+
+  constructor(private readonly outbox: Outbox) {}
+
+  subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  snapshot = () => this.state;
+
+  /** Begins on a page. Gives whether it runs; if not, the state says why. */
+  start = async ({ zone, ...place }: RecordingPlace, deviceId?: string): Promise<boolean> => {
+    const microphone = new Microphone(this.gone);
+    try {
+      await microphone.open(deviceId);
+    } catch (error) {
+      microphone.close();
+      this.set({ ...IDLE, trouble: troubleOf(error) });
+      return false;
+    }
+    this.microphone = microphone;
+    const recording = newId();
+    this.work = { recording, pageId: place.pageId, zone };
+    this.take = { moments: [], stretches: [] };
+    this.release = hold(recording);
+    this.keeping = [];
+    this.media = new MediaRecorder(microphone.sound, {
+      mimeType: 'audio/webm;codecs=opus',
+      audioBitsPerSecond: BIT_RATE,
+    });
+    this.media.ondataavailable = ({ data }) => {
+      if (data.size > 0) this.keeping.push(this.outbox.keepSlice({ recording, blob: data }));
+    };
+    this.media.onstop = () => void this.finish();
+    this.media.start(SLICE_MILLIS);
+    this.set({ ...IDLE, place });
+    this.run();
+    return true;
+  };
+
+  pause = () => {
+    if (this.state.status !== 'running') return;
+    this.media?.pause();
+    this.rest();
+  };
+
+  /** Goes on after a pause, with another microphone if one is named. */
+  goOn = async (deviceId?: string): Promise<void> => {
+    if (this.state.status !== 'paused') return;
+    try {
+      if (deviceId || this.state.trouble) await this.microphone?.open(deviceId);
+    } catch (error) {
+      this.set({ trouble: troubleOf(error) });
+      return;
+    }
+    this.media?.resume();
+    this.run();
+  };
+
+  /** Marks this moment. */
+  mark = (name = '') => {
+    this.take = withMoment(this.take, { id: newId(), at: Math.round(this.millis()), name });
+    this.set({ moments: this.take.moments });
+    this.keepTake();
+  };
+
+  name = (moment: Moment, name: string) => {
+    this.take = withMoment(this.take, { ...moment, name });
+    this.set({ moments: this.take.moments });
+    this.keepTake();
+  };
+
+  stop = () => {
+    if (this.state.status === 'running') this.rest();
+    this.media?.stop();
+  };
+
+  private gone = () => {
+    this.pause();
+    this.set({ trouble: 'The microphone went away. Plug it in, then go on; what was said is kept.' });
+  };
+
+  private run() {
+    this.runningSince = Date.now();
+    this.lastHeard = this.runningSince;
+    this.timer = setInterval(this.look, LOOK_MILLIS);
+    this.set({ status: 'running', trouble: '' });
+    this.keepTake();
+  }
+
+  private rest() {
+    clearInterval(this.timer);
+    const length = Date.now() - this.runningSince;
+    this.take = {
+      ...this.take,
+      stretches: [...this.take.stretches, { startedAt: this.runningSince, length }],
+    };
+    this.set({ status: 'paused', millis: this.millis(), level: 0 });
+    this.keepTake();
+  }
+
+  private look = () => {
+    const level = this.microphone?.level() ?? 0;
+    if (level >= HEARD) this.lastHeard = Date.now();
+    const isQuiet = Date.now() - this.lastHeard > QUIET_MILLIS;
+    this.set({
+      level,
+      millis: this.millis(),
+      trouble: isQuiet ? 'Nothing is heard. Is the microphone on, and near enough?' : '',
+    });
+  };
+
+  /** How much sound there is by now, without pauses, in ms. */
+  private millis(): number {
+    const before = this.take.stretches.reduce((sum, one) => sum + one.length, 0);
+    return before + (this.media?.state === 'recording' ? Date.now() - this.runningSince : 0);
+  }
+
+  /** What is known by now, on the device: a tab that is closed loses no moment. */
+  private keepTake() {
+    const running =
+      this.state.status === 'running'
+        ? [{ startedAt: this.runningSince, length: Date.now() - this.runningSince }]
+        : [];
+    const content = { ...this.take, stretches: [...this.take.stretches, ...running] };
+    if (this.work) this.keeping.push(this.outbox.keepTake({ ...this.work, content }));
+  }
+
+  private async finish(): Promise<void> {
+    this.microphone?.close();
+    await Promise.all(this.keeping);
+    if (this.work) await this.outbox.finishRecording(this.work.recording);
+    this.release();
+    this.work = undefined;
+    this.set(IDLE);
+  }
+
+  private set(part: Partial<RecorderState>) {
+    this.state = { ...this.state, ...part };
+    for (const listener of this.listeners) listener();
+  }
+}

@@ -1,0 +1,11 @@
+export { LitEntries } from './LitEntries';
+export type { Playable } from './Player';
+export { PlayingBar } from './PlayingBar';
+export { playable } from './playable';
+export { RecordDialog } from './RecordDialog';
+export { RecordingBar } from './RecordingBar';
+export { SaidAt } from './SaidAt';
+export { SoundPlayer } from './SoundPlayer';
+export { type Timing, timingsOf } from './timings';
+export { PlayerProvider } from './usePlayer';
+export { RecorderProvider } from './useRecorder';
