@@ -100,6 +100,7 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
           Copied; to where it came from
         </Link>
       )}
+      <Said id={entry.id} page={page} />
       <Content entry={entry} zone={zone} page={page} isChosen={isChosen} isNarrow={isNarrow} />
       <OwnWordsNote measured={page.ownWords.find((one) => one.entry === entry.id)} />
       {isChosen && !(isNarrow && entry.kind === 'TYPED') ? (
@@ -107,7 +108,6 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
       ) : (
         <p className="mt-0.5 flex flex-wrap gap-x-2 text-[13px] text-soft empty:hidden">
           {entry.caption}
-          <Said id={entry.id} page={page} />
           {entry.isWaiting && <span className="sr-only">not sent yet</span>}
         </p>
       )}

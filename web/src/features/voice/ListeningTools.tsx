@@ -57,7 +57,7 @@ export function ListeningTools({ media, take, onTake }: Props) {
         <a
           href={`/api/media/${media.id}`}
           download={media.name}
-          className="inline-block min-h-[26px] px-2 font-semibold text-petrol hover:underline"
+          className="inline-flex min-h-[26px] items-center px-2 font-semibold text-petrol hover:underline"
         >
           Save the file
         </a>

@@ -10,10 +10,10 @@ export function SaidAt({ timing, sound }: { timing: Timing; sound: Playable }) {
   return (
     <button
       type="button"
-      className="min-h-[26px] rounded px-1 font-semibold text-petrol hover:underline"
+      className="block min-h-[26px] rounded text-[13px] text-petrol hover:underline"
       onClick={() => player.play(sound, playFrom(timing.at) / 1000)}
     >
-      Hear what was said at {length(timing.at / 1000)}
+      Hear from {length(timing.at / 1000)}
     </button>
   );
 }

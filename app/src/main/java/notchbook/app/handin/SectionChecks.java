@@ -14,7 +14,9 @@ import notchbook.app.link.LinkState;
 import notchbook.app.mark.Marks;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
+import notchbook.app.media.Sound;
 import notchbook.app.notebook.Entry;
+import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.Page;
 import notchbook.app.notebook.SectionContents;
 import notchbook.app.reflection.Reflection;
@@ -28,6 +30,7 @@ import notchbook.core.notebook.ZoneContent;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.syllabus.Weights;
 import notchbook.core.text.Words;
+import notchbook.core.voice.Audibility;
 import org.springframework.stereotype.Component;
 
 /** Looks at a section as the checks before a hand-in see it, and runs them. */
@@ -69,18 +72,30 @@ class SectionChecks {
                 last.map(version -> openRemarks(section, version)).orElse(List.of()),
                 unanswered(section),
                 closedLinks(section),
+                unheard(section),
                 bytes(section)));
     }
 
     long bytes(SectionContents section) {
-        return media
-                .findAll(section.entries().stream()
-                        .flatMap(entry -> entry.shownMedia().stream())
-                        .toList())
-                .values()
-                .stream()
-                .mapToLong(MediaItem::bytes)
-                .sum();
+        return media(section).values().stream().mapToLong(MediaItem::bytes).sum();
+    }
+
+    private Map<UUID, MediaItem> media(SectionContents section) {
+        return media.findAll(section.entries().stream()
+                .flatMap(entry -> entry.shownMedia().stream())
+                .toList());
+    }
+
+    private List<SectionWork.Unheard> unheard(SectionContents section) {
+        var items = media(section);
+        return section.entries().stream()
+                .filter(entry -> entry.kind() == EntryKind.RECORDING)
+                .flatMap(entry -> entry.mediaId().map(items::get).flatMap(MediaItem::sound).stream()
+                        .map(Sound::audibility)
+                        .filter(audibility -> audibility != Audibility.CLEAR)
+                        .map(audibility ->
+                                new SectionWork.Unheard(entry.place().pageId(), entry.id(), entry.name(), audibility)))
+                .toList();
     }
 
     /** The section's own points in force; where it has none, those of the topic that was asked for. */

@@ -15,6 +15,7 @@ import notchbook.core.handin.CheckLine.ToEntry;
 import notchbook.core.handin.CheckLine.ToPage;
 import notchbook.core.handin.CheckLine.ToPoint;
 import notchbook.core.handin.CheckLine.ToReflection;
+import notchbook.core.voice.Audibility;
 
 /** The checks before a hand-in (DESIGN, Ready to hand in). Lines that block come first, then warnings, then what passes. */
 public final class Readiness {
@@ -38,6 +39,7 @@ public final class Readiness {
         readiness.checkPatterns();
         readiness.checkQuestions();
         readiness.checkLinks();
+        readiness.checkSounds();
         readiness.checkReflections();
         readiness.checkRemarks();
         readiness.checkSize();
@@ -119,6 +121,16 @@ public final class Readiness {
                 .forEach(link -> lines.add(CheckLine.warns(
                         "“" + link.name() + "” could not be opened; your teacher may not get in either",
                         new ToEntry(link.page(), link.entry()))));
+    }
+
+    private void checkSounds() {
+        work.unheard()
+                .forEach(sound -> lines.add(CheckLine.warns(
+                        "“" + sound.name() + "” "
+                                + (sound.audibility() == Audibility.SILENT
+                                        ? "is silent: nothing was recorded"
+                                        : "is so quiet that it can hardly be heard"),
+                        new ToEntry(sound.page(), sound.entry()))));
     }
 
     private void checkReflections() {

@@ -7,6 +7,7 @@ import java.util.UUID;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Gap;
 import notchbook.core.text.WordRange;
+import notchbook.core.voice.Audibility;
 
 /** What a student is about to hand in, as the checks see it: a section's points, pages, reflections and open remarks. */
 public record SectionWork(
@@ -16,6 +17,7 @@ public record SectionWork(
         List<OpenRemark> remarks,
         List<Unanswered> questions,
         List<ClosedLink> closedLinks,
+        List<Unheard> unheard,
         long bytes) {
 
     public record AskedPoint(UUID id, String code, String statement) {}
@@ -36,6 +38,9 @@ public record SectionWork(
 
     /** A link to a page that could not be opened from outside without signing in. */
     public record ClosedLink(UUID page, UUID entry, String name) {}
+
+    /** A recording on which nothing can be heard, or hardly anything. */
+    public record Unheard(UUID page, UUID entry, String name, Audibility audibility) {}
 
     /** A remark on the version before, by its number there; {@code entry} and {@code page} are there while the entry lives. */
     public record OpenRemark(int number, Optional<UUID> page, Optional<UUID> entry) {}

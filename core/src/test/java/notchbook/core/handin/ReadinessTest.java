@@ -15,11 +15,15 @@ import notchbook.core.handin.SectionWork.OpenRemark;
 import notchbook.core.handin.SectionWork.PageWork;
 import notchbook.core.handin.SectionWork.ReflectionWork;
 import notchbook.core.handin.SectionWork.Unanswered;
+import notchbook.core.handin.SectionWork.Unheard;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Gap;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.text.WordRange;
+import notchbook.core.voice.Audibility;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ReadinessTest {
     private static final UUID A = new UUID(0, 1);
@@ -110,11 +114,34 @@ class ReadinessTest {
                         new CheckLine.ToEntry(PAGE, ENTRY)));
     }
 
+    @ParameterizedTest
+    @CsvSource({"SILENT,is silent: nothing was recorded", "TOO_QUIET,is so quiet that it can hardly be heard"})
+    void warnsOfARecordingThatCannotBeHeard(Audibility audibility, String words) {
+        var sound = new Unheard(PAGE, ENTRY, "Why later", audibility);
+        var work = new SectionWork(
+                points(),
+                List.of(page(entry(false, A, D))),
+                List.of(reflection(60)),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(sound),
+                0);
+        assertThat(first(work)).isEqualTo(CheckLine.warns("“Why later” " + words, new CheckLine.ToEntry(PAGE, ENTRY)));
+    }
+
     /** Work that is whole, with something beside it that the checks are to say. */
     private static SectionWork beside(
             List<OpenRemark> remarks, List<Unanswered> questions, List<ClosedLink> links, long bytes) {
         return new SectionWork(
-                points(), List.of(page(entry(false, A, D))), List.of(reflection(60)), remarks, questions, links, bytes);
+                points(),
+                List.of(page(entry(false, A, D))),
+                List.of(reflection(60)),
+                remarks,
+                questions,
+                links,
+                List.of(),
+                bytes);
     }
 
     private static CheckLine first(SectionWork work) {
@@ -127,7 +154,7 @@ class ReadinessTest {
 
     private static SectionWork work(PageWork page, ReflectionWork reflection) {
         return new SectionWork(
-                points(), List.of(page), List.of(reflection), List.of(), List.of(), List.of(), 1_000_000);
+                points(), List.of(page), List.of(reflection), List.of(), List.of(), List.of(), List.of(), 1_000_000);
     }
 
     private static List<AskedPoint> points() {
