@@ -31,7 +31,14 @@ const open = (ready: Partial<Api['ReadyView']>, more: Record<string, unknown> = 
     'GET /api/notebooks/n1': {
       notebook: NOTEBOOK,
       sections: [section('s1')],
-      pages: ['p1', 'p2'].map((id) => ({ id, title: id, sectionId: 's1', day: '2026-11-24', entries: 1 })),
+      pages: ['p1', 'p2'].map((id) => ({
+        id,
+        title: id,
+        sectionId: 's1',
+        day: '2026-11-24',
+        entries: 1,
+        missing: [],
+      })),
     },
     'GET /api/sections/s1/readiness': { ...READY, ...ready },
     ...more,

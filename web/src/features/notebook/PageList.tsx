@@ -116,7 +116,15 @@ function PageRow({ page, at, count, isOwnOrder, notebook, onMove, onDropped, onA
         className="flex min-w-0 flex-1 items-baseline gap-3 py-2 hover:text-petrol"
       >
         <span className="w-20 shrink-0 text-[13px] text-soft">{dayName(page.day)}</span>
-        <span className="min-w-0 flex-1 font-semibold">{page.title}</span>
+        <span className="min-w-0 flex-1 font-semibold">
+          {page.title}
+          {page.entries > 0 &&
+            page.missing.map((words) => (
+              <span key={words} className="block text-[13px] font-normal text-brass">
+                {words}
+              </span>
+            ))}
+        </span>
         <span className="text-[13px] text-soft">
           {page.entries === 0 ? 'empty' : plural(page.entries, 'entry', 'entries')}
         </span>

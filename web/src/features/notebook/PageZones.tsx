@@ -1,5 +1,5 @@
 import { type DragEvent, type ReactNode, useRef, useState } from 'react';
-import { Button, wordsPlace } from '../../ui';
+import { Button, type EvidenceKind, evidenceOf, wordsPlace } from '../../ui';
 import { wordsOf } from '../text';
 import { besideOrder } from './besideOrder';
 import { canTake } from './dragging';
@@ -122,11 +122,23 @@ function Slot({ entry, isNarrow, children }: { entry: Shown; isNarrow: boolean; 
   );
 }
 
+/** What a zone asks for, as a thing to put there. */
+const ASKED: Record<EvidenceKind, string> = {
+  TYPED: 'text',
+  HANDWRITTEN: 'drawing',
+  PHOTO: 'photo',
+  RECORDING: 'recording',
+  REFLECTION: 'reflection',
+  ATTACHED: 'file or link',
+};
+
 function ZoneHead({ zone, entries, isInto }: { zone: Zone; entries: Shown[]; isInto: boolean }) {
   const words = entries
     .filter((entry) => entry.kind === 'TYPED')
     .reduce((sum, entry) => sum + wordsOf(entry.content), 0);
   const { words: range } = zone;
+  const isAsking =
+    zone.kinds.length > 0 && !entries.some((entry) => zone.kinds.includes(evidenceOf(entry.kind)));
   const isIn = range && words >= range.least && words <= range.most;
   return (
     <h2 className="mb-1 flex flex-wrap items-baseline gap-x-3 text-[13.5px] text-petrol">
@@ -134,6 +146,11 @@ function ZoneHead({ zone, entries, isInto }: { zone: Zone; entries: Shown[]; isI
       {range && (
         <span className={`font-text text-[12.5px] font-normal ${isIn ? 'text-moss' : 'text-soft'}`}>
           {wordsPlace(words, range.least, range.most)}
+        </span>
+      )}
+      {isAsking && (
+        <span className="font-text text-[12.5px] font-normal text-brass">
+          asks for a {zone.kinds.map((kind) => ASKED[kind]).join(' or ')}; none yet
         </span>
       )}
     </h2>

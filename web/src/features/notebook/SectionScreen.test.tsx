@@ -14,7 +14,7 @@ const POINTS = [
   },
   { point: 'e', code: '2.3e', statement: 'Depth', isTicked: false, isCovered: false },
 ];
-const page = (id: string, day: string) => ({ id, title: id, day, sectionId: 's1', entries: 2 });
+const page = (id: string, day: string) => ({ id, title: id, day, sectionId: 's1', entries: 2, missing: [] });
 const PAGES = [page('Lesson 10', '2026-10-01'), page('Lesson 9', '2026-11-01'), page('Echo', '2026-09-01')];
 const SECTION = section('s1', { title: 'Echoes', code: '2.3', topics: ['t1'] });
 
@@ -118,4 +118,16 @@ test('ties a section to topics and exam years', async () => {
 test('says when the exam of this notebook does not need a section', async () => {
   await open({}, { ...SECTION, examYears: '2029-', isNeeded: false });
   expect(screen.getByText('Only exam years 2029- need this; yours is 2028.')).toBeTruthy();
+});
+
+test('says in the list what a page has not yet that its pattern asks for', async () => {
+  const silent = { ...page('Said aloud', '2026-11-20'), missing: ['“Explain it” has no recording'] };
+  await open({
+    'GET /api/notebooks/n1': {
+      notebook: NOTEBOOK,
+      sections: [SECTION],
+      pages: [silent, page('Echo', '2026-09-01')],
+    },
+  });
+  expect(screen.getByRole('link', { name: /Said aloud.*“Explain it” has no recording/ })).toBeTruthy();
 });

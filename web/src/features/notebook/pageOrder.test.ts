@@ -1,7 +1,14 @@
 import { expect, test } from 'vitest';
 import { type Order, pagesInOrder } from './pageOrder';
 
-const page = (title: string, day: string) => ({ id: title, title, day, sectionId: 's', entries: 0 });
+const page = (title: string, day: string) => ({
+  id: title,
+  title,
+  day,
+  sectionId: 's',
+  entries: 0,
+  missing: [],
+});
 const PAGES = [page('Lesson 10', '2026-10-01'), page('Lesson 9', '2026-11-01'), page('Echo', '2026-09-01')];
 
 test.each([

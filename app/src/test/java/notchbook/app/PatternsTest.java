@@ -88,6 +88,18 @@ class PatternsTest extends AppTest {
                 .contains("“Conclusion” on “Timing an echo” has 2 words, it asks for 5 to 9");
     }
 
+    @Test
+    void saysInTheListThatARecordingIsMissing() {
+        var explained = "{'name':'Said','zones':[{'key':'say','role':'BOX','title':'Explain it','prompt':'','kinds':['RECORDING']}]}";
+        browser.send(school.student, "PUT", page + "/pattern", explained);
+        keep("Written only.", "say");
+        var line = browser.get(
+                        school.student, "/api/notebooks/" + desk.notebook().id())
+                .json()
+                .at("/pages/0");
+        assertThat(line.at("/missing/0").asString()).isEqualTo("“Explain it” has no recording");
+    }
+
     private void lay(String name) {
         for (JsonNode pattern :
                 browser.get(school.student, "/api/patterns").json().path("standard")) {

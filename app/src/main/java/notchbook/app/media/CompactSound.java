@@ -49,14 +49,14 @@ class CompactSound implements Job {
 
     @Override
     public void run(UUID mediaId) {
-        store.find(mediaId).filter(item -> item.screenSha256().isEmpty()).ifPresent(this::make);
+        store.find(mediaId).filter(item -> item.screenSha256().isEmpty()).ifPresent(this::keepCopyOf);
     }
 
-    private void make(MediaItem item) {
+    private void keepCopyOf(MediaItem item) {
         try {
             var copy = Files.createTempFile("notchbook", ".webm");
             try {
-                if (isMade(files.place(item.sha256()), copy)) {
+                if (make(files.place(item.sha256()), copy)) {
                     store.keepScreen(item.id(), files.keep(copy));
                 }
             } finally {
@@ -67,7 +67,8 @@ class CompactSound implements Job {
         }
     }
 
-    private static boolean isMade(Path from, Path copy) throws IOException {
+    /** Whether the copy could be made. */
+    static boolean make(Path from, Path copy) throws IOException {
         return Ffmpeg.run(
                 LIMIT,
                 List.of(

@@ -104,6 +104,7 @@ class NotebookController {
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var all = notebooks.pages(notebook);
         var counts = pages.entryCounts(all.stream().map(Page::id).toList());
+        var missing = notebooks.missing(all);
         var perSection = new HashMap<UUID, Integer>();
         all.forEach(page -> perSection.merge(page.sectionId(), 1, Integer::sum));
         return new ContentsView(
@@ -127,7 +128,8 @@ class NotebookController {
                                 page.sectionId(),
                                 page.title(),
                                 page.day(),
-                                counts.getOrDefault(page.id(), 0)))
+                                counts.getOrDefault(page.id(), 0),
+                                missing.getOrDefault(page.id(), List.of())))
                         .toList());
     }
 

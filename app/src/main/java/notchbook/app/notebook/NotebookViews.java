@@ -45,7 +45,8 @@ final class NotebookViews {
             boolean isNeeded,
             Optional<LocalDate> monday) {}
 
-    record PageLine(UUID id, UUID sectionId, String title, LocalDate day, int entries) {}
+    /** A page in a list, with what its pattern asks for and it has not yet, such as a recording. */
+    record PageLine(UUID id, UUID sectionId, String title, LocalDate day, int entries, List<String> missing) {}
 
     record ContentsView(NotebookView notebook, List<SectionView> sections, List<PageLine> pages) {}
 

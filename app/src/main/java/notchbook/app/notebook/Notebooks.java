@@ -17,6 +17,7 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Evidence;
 import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.notebook.Gap;
 import notchbook.core.notebook.Needle;
 import notchbook.core.syllabus.ExamChoice;
 import org.springframework.stereotype.Service;
@@ -157,6 +158,21 @@ public class Notebooks {
                         part -> notebookIds.subList(part * AT_ONCE, Math.min(notebookIds.size(), (part + 1) * AT_ONCE)))
                 .flatMap(part -> entries.kinds(part).entrySet().stream())
                 .collect(toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    /** What the patterns of pages ask for and is not there, such as a recording, in words by the page. */
+    Map<UUID, List<String>> missing(List<Page> written) {
+        var asking = written.stream()
+                .filter(page -> page.pattern().zones().stream()
+                        .anyMatch(zone -> !zone.kinds().isEmpty()))
+                .toList();
+        var contents = pages.kindsInZones(asking.stream().map(Page::id).toList());
+        return asking.stream()
+                .collect(toMap(
+                        Page::id,
+                        page -> Gap.ofKinds(page.pattern(), contents.getOrDefault(page.id(), List.of())).stream()
+                                .map(gap -> "“%s” %s".formatted(gap.zone().title(), gap.words()))
+                                .toList()));
     }
 
     /** The notebooks that students keep for a class. */

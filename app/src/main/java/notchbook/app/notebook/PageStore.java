@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Pattern;
+import notchbook.core.notebook.ZoneContent;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -59,6 +60,20 @@ class PageStore {
                 .where(ENTRY.PAGE_ID.in(pageIds), ENTRY.DELETED_AT.isNull())
                 .groupBy(ENTRY.PAGE_ID)
                 .fetchMap(ENTRY.PAGE_ID, DSL.count());
+    }
+
+    /** What lies in the zones of pages, by kind; words are not counted. */
+    Map<UUID, List<ZoneContent>> kindsInZones(Collection<UUID> pageIds) {
+        return db.select(ENTRY.PAGE_ID, ENTRY.ZONE, ENTRY.KIND, ENTRY.IS_EMPTY)
+                .from(ENTRY)
+                .where(ENTRY.PAGE_ID.in(pageIds), ENTRY.DELETED_AT.isNull())
+                .fetchGroups(
+                        ENTRY.PAGE_ID,
+                        row -> new ZoneContent(
+                                row.get(ENTRY.ZONE),
+                                EntryKind.valueOf(row.get(ENTRY.KIND)).evidence(),
+                                0,
+                                row.get(ENTRY.IS_EMPTY)));
     }
 
     int nextPosition(UUID sectionId) {

@@ -12,17 +12,31 @@ public record Gap(Zone zone, String words) {
     public static List<Gap> in(Pattern pattern, List<ZoneContent> contents) {
         var gaps = new ArrayList<Gap>();
         for (var zone : pattern.zones()) {
-            var inside = contents.stream()
-                    .filter(content -> pattern.zoneOf(content.zone()).equals(zone))
-                    .filter(content -> !content.isEmpty())
-                    .toList();
+            var inside = inside(pattern, zone, contents);
             wordGap(zone, inside).ifPresent(gaps::add);
-            if (!zone.kinds().isEmpty()
-                    && inside.stream().noneMatch(content -> zone.kinds().contains(content.kind()))) {
-                gaps.add(new Gap(zone, "has no " + names(zone)));
-            }
+            kindGap(zone, inside).ifPresent(gaps::add);
         }
         return gaps;
+    }
+
+    /** Those of them that ask for a kind that is not there, such as a recording: what can be told without reading a word. */
+    public static List<Gap> ofKinds(Pattern pattern, List<ZoneContent> contents) {
+        return pattern.zones().stream()
+                .flatMap(zone -> kindGap(zone, inside(pattern, zone, contents)).stream())
+                .toList();
+    }
+
+    private static List<ZoneContent> inside(Pattern pattern, Zone zone, List<ZoneContent> contents) {
+        return contents.stream()
+                .filter(content -> pattern.zoneOf(content.zone()).equals(zone))
+                .filter(content -> !content.isEmpty())
+                .toList();
+    }
+
+    private static Optional<Gap> kindGap(Zone zone, List<ZoneContent> inside) {
+        var isThere = zone.kinds().isEmpty()
+                || inside.stream().anyMatch(content -> zone.kinds().contains(content.kind()));
+        return isThere ? Optional.empty() : Optional.of(new Gap(zone, "has no " + names(zone)));
     }
 
     private static Optional<Gap> wordGap(Zone zone, List<ZoneContent> inside) {

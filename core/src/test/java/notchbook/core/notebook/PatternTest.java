@@ -75,6 +75,11 @@ class PatternTest {
         assertThat(Gap.in(pattern, contents(contents)).stream()
                         .map(gap -> gap.zone().title() + ": " + gap.words()))
                 .isEqualTo(gaps.isEmpty() ? List.of() : List.of(gaps.split("; ")));
+        assertThat(Gap.ofKinds(pattern, contents(contents)))
+                .as("without a word read")
+                .isEqualTo(Gap.in(pattern, contents(contents)).stream()
+                        .filter(gap -> gap.words().startsWith("has no "))
+                        .toList());
     }
 
     private static List<ZoneContent> contents(String written) {
