@@ -90,7 +90,8 @@ class PatternsTest extends AppTest {
 
     @Test
     void saysInTheListThatARecordingIsMissing() {
-        var explained = "{'name':'Said','zones':[{'key':'say','role':'BOX','title':'Explain it','prompt':'','kinds':['RECORDING']}]}";
+        var explained =
+                "{'name':'Said','zones':[{'key':'say','role':'BOX','title':'Explain it','prompt':'','kinds':['RECORDING']}]}";
         browser.send(school.student, "PUT", page + "/pattern", explained);
         keep("Written only.", "say");
         var line = browser.get(
