@@ -101,7 +101,8 @@ function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
   return (
     <SoundPlayer
       id={entry.id}
-      media={entry.media}
+      // The seal is over the sound as it came, so that is what is heard.
+      media={{ ...entry.media, compact: false }}
       content={entry.content}
       name={entry.caption || 'Recording'}
     />

@@ -272,7 +272,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
 /** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
 function useHeard(entries: readonly Shown[], address: string) {
   const recordings = entries.filter((one) => one.kind === 'RECORDING');
-  const key = `${JSON.stringify(recordings)} ${entries.map((one) => one.id).join(' ')}`;
+  const said = recordings.map((one) => [one.id, one.caption, one.content, one.media?.id, one.media?.compact]);
+  const key = `${JSON.stringify(said)} ${entries.map((one) => one.id).join(' ')}`;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that counts
   return useMemo(
     () => ({

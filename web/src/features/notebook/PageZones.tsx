@@ -125,11 +125,11 @@ function Slot({ entry, isNarrow, children }: { entry: Shown; isNarrow: boolean; 
 /** What a zone asks for, as a thing to put there. */
 const ASKED: Record<EvidenceKind, string> = {
   TYPED: 'text',
-  HANDWRITTEN: 'drawing',
-  PHOTO: 'photo',
-  RECORDING: 'recording',
-  REFLECTION: 'reflection',
-  ATTACHED: 'file or link',
+  HANDWRITTEN: 'a drawing',
+  PHOTO: 'a photo',
+  RECORDING: 'a recording',
+  REFLECTION: 'a reflection',
+  ATTACHED: 'a file or link',
 };
 
 function ZoneHead({ zone, entries, isInto }: { zone: Zone; entries: Shown[]; isInto: boolean }) {
@@ -138,7 +138,8 @@ function ZoneHead({ zone, entries, isInto }: { zone: Zone; entries: Shown[]; isI
     .reduce((sum, entry) => sum + wordsOf(entry.content), 0);
   const { words: range } = zone;
   const isAsking =
-    zone.kinds.length > 0 && !entries.some((entry) => zone.kinds.includes(evidenceOf(entry.kind)));
+    zone.kinds.length > 0 &&
+    !entries.some((entry) => !entry.isEmpty && zone.kinds.includes(evidenceOf(entry.kind)));
   const isIn = range && words >= range.least && words <= range.most;
   return (
     <h2 className="mb-1 flex flex-wrap items-baseline gap-x-3 text-[13.5px] text-petrol">
@@ -150,7 +151,7 @@ function ZoneHead({ zone, entries, isInto }: { zone: Zone; entries: Shown[]; isI
       )}
       {isAsking && (
         <span className="font-text text-[12.5px] font-normal text-brass">
-          asks for a {zone.kinds.map((kind) => ASKED[kind]).join(' or ')}; none yet
+          asks for {zone.kinds.map((kind) => ASKED[kind]).join(' or ')}; none yet
         </span>
       )}
     </h2>

@@ -58,15 +58,18 @@ export class Recorder {
 
   /** Begins on a page. Gives whether it runs; if not, the state says why. */
   start = async ({ zone, ...place }: RecordingPlace, deviceId?: string): Promise<boolean> => {
+    // A second press while the browser still asks for permission begins nothing of its own.
+    if (this.microphone) return false;
     const microphone = new Microphone(this.gone);
+    this.microphone = microphone;
     try {
       await microphone.open(deviceId);
     } catch (error) {
       microphone.close();
+      this.microphone = undefined;
       this.set({ ...IDLE, trouble: troubleOf(error) });
       return false;
     }
-    this.microphone = microphone;
     const recording = newId();
     this.work = { recording, pageId: place.pageId, zone };
     this.take = { moments: [], stretches: [] };
@@ -78,6 +81,8 @@ export class Recorder {
     });
     this.media.ondataavailable = ({ data }) => {
       if (data.size > 0) this.keeping.push(this.outbox.keepSlice({ recording, blob: data }));
+      // With every second of sound, so that a tab that is closed loses no moment of what was made meanwhile.
+      this.keepTake();
     };
     this.media.onstop = () => void this.finish();
     this.media.start(SLICE_MILLIS);
@@ -164,7 +169,7 @@ export class Recorder {
     return before + (this.media?.state === 'recording' ? Date.now() - this.runningSince : 0);
   }
 
-  /** What is known by now, on the device: a tab that is closed loses no moment. */
+  /** What is known by now, on the device. */
   private keepTake() {
     const running =
       this.state.status === 'running'
@@ -176,6 +181,7 @@ export class Recorder {
 
   private async finish(): Promise<void> {
     this.microphone?.close();
+    this.microphone = undefined;
     await Promise.all(this.keeping);
     if (this.work) await this.outbox.finishRecording(this.work.recording);
     this.release();

@@ -74,7 +74,7 @@ class MediaController {
     @GetMapping("/api/media/{id}/compact")
     ResponseEntity<Resource> compact(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var item = media.requireVisible(reader, id);
-        if (!MediaView.of(item).compact()) {
+        if (!item.hasCompactSound()) {
             throw Refusal.notFound("compact copy");
         }
         return answer(item, CompactSound.TYPE, true);

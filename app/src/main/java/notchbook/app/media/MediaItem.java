@@ -20,4 +20,10 @@ public record MediaItem(
         Optional<Integer> width,
         Optional<Integer> height,
         Optional<Sound> sound,
-        Optional<Instant> capturedAt) {}
+        Optional<Instant> capturedAt) {
+
+    /** Whether it is a recording with a smaller copy to listen to. */
+    boolean hasCompactSound() {
+        return sound.isPresent() && screenSha256.isPresent();
+    }
+}

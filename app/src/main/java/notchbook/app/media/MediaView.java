@@ -42,6 +42,6 @@ public record MediaView(
                         .map(silence -> new SilenceView(silence.fromMillis(), silence.toMillis()))
                         .toList(),
                 item.sound().map(Sound::audibility),
-                item.kind() == MediaKind.RECORDING && item.screenSha256().isPresent());
+                item.hasCompactSound());
     }
 }

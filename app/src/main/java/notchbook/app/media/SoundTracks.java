@@ -22,10 +22,14 @@ record SoundTracks(boolean hasSound, boolean hasVideo, OptionalDouble seconds) {
                         "-of",
                         "flat",
                         file.toString()));
-        var isCover = said.contains("attached_pic=1");
+        var covers =
+                said.lines().filter(line -> line.endsWith("attached_pic=1")).count();
+        var pictures = said.lines()
+                .filter(line -> line.endsWith("codec_type=\"video\""))
+                .count();
         return new SoundTracks(
                 said.contains("codec_type=\"audio\""),
-                said.contains("codec_type=\"video\"") && !isCover,
+                pictures > covers,
                 said.lines()
                         .filter(line -> line.startsWith("format.duration=\"") && Character.isDigit(line.charAt(17)))
                         .mapToDouble(line -> Double.parseDouble(line.substring(17, line.length() - 1)))

@@ -25,6 +25,7 @@ import notchbook.core.notebook.EvidenceKind;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.Table;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -127,13 +128,7 @@ class EntryStore {
     Collection<NotchedEntry> notched(UUID notebookId) {
         var found = new HashMap<UUID, NotchedEntry>();
         db.select(ENTRY.ID, ENTRY.KIND, ENTRY.MADE_AT, NOTCH.NODE_ID)
-                .from(NOTCH)
-                .join(ENTRY)
-                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
-                .join(PAGE)
-                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
-                .join(SECTION)
-                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .from(notchedWork())
                 .where(SECTION.NOTEBOOK_ID.eq(notebookId), isLiveWork())
                 .forEach(row -> found.computeIfAbsent(
                                 row.value1(),
@@ -148,18 +143,21 @@ class EntryStore {
     Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(Collection<UUID> notebookIds) {
         var found = new HashMap<UUID, Map<UUID, Set<EvidenceKind>>>();
         db.select(SECTION.NOTEBOOK_ID, ENTRY.KIND, NOTCH.NODE_ID)
-                .from(NOTCH)
-                .join(ENTRY)
-                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
-                .join(PAGE)
-                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
-                .join(SECTION)
-                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .from(notchedWork())
                 .where(SECTION.NOTEBOOK_ID.in(notebookIds), isLiveWork())
                 .forEach(row -> found.computeIfAbsent(row.value1(), notebook -> new HashMap<>())
                         .computeIfAbsent(row.value3(), line -> EnumSet.noneOf(EvidenceKind.class))
                         .add(EntryKind.valueOf(row.value2()).evidence()));
         return found;
+    }
+
+    private static Table<Record> notchedWork() {
+        return NOTCH.join(ENTRY)
+                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
+                .join(PAGE)
+                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+                .join(SECTION)
+                .on(SECTION.ID.eq(PAGE.SECTION_ID));
     }
 
     private static Condition isLiveWork() {

@@ -1,14 +1,12 @@
 package notchbook.core.voice;
 
-/** Whether a recording can be heard, by the level that one window in twenty exceeds. */
+/** Whether a recording can be heard, by the level of its speech. */
 public enum Audibility {
     /** Nothing is on it: a microphone that was off. */
     SILENT,
     /** There is something, far too low to listen to. */
     TOO_QUIET,
     CLEAR;
-
-    private static final double SPEECH = 0.95;
 
     /** 54 dB below full scale, where the hiss of a microphone alone lies. */
     private static final int HISS = 65;
@@ -17,7 +15,7 @@ public enum Audibility {
     private static final int FAR = 650;
 
     public static Audibility of(Loudness loudness) {
-        var speech = loudness.percentile(SPEECH);
+        var speech = loudness.speech();
         return speech < HISS ? SILENT : speech < FAR ? TOO_QUIET : CLEAR;
     }
 }

@@ -12,6 +12,8 @@ public final class Loudness {
     public static final int WINDOW_MILLIS = 20;
     public static final int FULL = 32_768;
 
+    private static final double SPEECH = 0.95;
+
     private final int[] levels;
     private final int[] sorted;
 
@@ -23,15 +25,6 @@ public final class Loudness {
 
     public static Loudness of(int... levels) {
         return new Loudness(levels.clone());
-    }
-
-    /** Of samples of 16 bits, as they come; the last window may be shorter. */
-    public static Loudness ofSamples(short[] samples, int samplesPerSecond) {
-        var gathering = new Gathering(samplesPerSecond);
-        for (var sample : samples) {
-            gathering.add(sample);
-        }
-        return gathering.loudness();
     }
 
     public int windows() {
@@ -49,6 +42,11 @@ public final class Loudness {
     /** The level that a share (0 to 1) of the windows does not reach; 0 without any. */
     int percentile(double share) {
         return sorted.length == 0 ? 0 : sorted[(int) Math.min(sorted.length - 1, share * sorted.length)];
+    }
+
+    /** The level that one window in twenty exceeds, which is that of speech where there is some. */
+    int speech() {
+        return percentile(SPEECH);
     }
 
     /** At most {@code bars} peaks in equal steps over the whole length, from 0 to 100 for the loudest. */

@@ -16,7 +16,6 @@ public record Silence(long fromMillis, long toMillis) {
     static final int MARGIN_MILLIS = 200;
 
     private static final double ROOM = 0.1;
-    private static final double SPEECH = 0.95;
     private static final int TIMES_ROOM = 3;
 
     /** 20 dB below speech. */
@@ -29,9 +28,8 @@ public record Silence(long fromMillis, long toMillis) {
     private static final int LONGEST_CLICK = 2;
 
     public static List<Silence> of(Loudness loudness) {
-        var quiet = Math.max(
-                INAUDIBLE,
-                Math.min(TIMES_ROOM * loudness.percentile(ROOM), loudness.percentile(SPEECH) / BELOW_SPEECH));
+        var quiet =
+                Math.max(INAUDIBLE, Math.min(TIMES_ROOM * loudness.percentile(ROOM), loudness.speech() / BELOW_SPEECH));
         var found = new ArrayList<Silence>();
         var from = 0;
         var loud = 0;

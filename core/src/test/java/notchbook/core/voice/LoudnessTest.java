@@ -17,7 +17,11 @@ class LoudnessTest {
         samples[3] = -900;
         samples[WINDOW] = 40;
         samples[2 * WINDOW] = Short.MIN_VALUE;
-        var loudness = Loudness.ofSamples(samples, RATE);
+        var gathering = new Loudness.Gathering(RATE);
+        for (var sample : samples) {
+            gathering.add(sample);
+        }
+        var loudness = gathering.loudness();
         assertThat(loudness.windows()).isEqualTo(3);
         assertThat(List.of(loudness.level(0), loudness.level(1), loudness.level(2)))
                 .containsExactly(900, 40, 32_768);
