@@ -35,16 +35,6 @@ export function RecordDialog({ place, onClose, onFile }: Props) {
   return (
     <Dialog title="Record" onClose={onClose}>
       <Trouble>{state.trouble}</Trouble>
-      {known.length > 1 && (
-        <ChoiceField label="Microphone" value={device} onChange={(event) => setDevice(event.target.value)}>
-          <option value="">The one that the browser prefers</option>
-          {known.map((one, at) => (
-            <option key={one.deviceId} value={one.deviceId}>
-              {one.label || `Microphone ${at + 1}`}
-            </option>
-          ))}
-        </ChoiceField>
-      )}
       <div className="flex flex-wrap items-center gap-3">
         <Button look="act" onClick={start}>
           Start recording
@@ -59,6 +49,19 @@ export function RecordDialog({ place, onClose, onFile }: Props) {
           />
         </label>
       </div>
+      {/* Below: it comes when the microphones are known, and would move the button from under the finger. */}
+      {known.length > 1 && (
+        <div className="mt-3">
+          <ChoiceField label="Microphone" value={device} onChange={(event) => setDevice(event.target.value)}>
+            <option value="">The one that the browser prefers</option>
+            {known.map((one, at) => (
+              <option key={one.deviceId} value={one.deviceId}>
+                {one.label || `Microphone ${at + 1}`}
+              </option>
+            ))}
+          </ChoiceField>
+        </div>
+      )}
       <p className="mt-3 text-[13px] text-soft">
         You can write, draw and turn pages meanwhile. Every second is kept on this device as it is recorded,
         also when the network drops or the tab closes.

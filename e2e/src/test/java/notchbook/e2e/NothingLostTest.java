@@ -107,8 +107,10 @@ class NothingLostTest {
 
     @Test
     void bringsBackARecordingWhoseTabWasClosed() {
-        ana.key("r").press("Start recording");
-        ana.page().waitForTimeout(3_500);
+        ana.key("r").press("Start recording").sees("Recording for");
+        ana.page().waitForTimeout(2_000);
+        ana.write("Light bends.").kept();
+        ana.page().waitForTimeout(1_500);
         var address = ana.page().url();
         ana.page().close();
         var again = new Desk(ana.page().context().newPage());
@@ -116,6 +118,7 @@ class NothingLostTest {
         again.sees("A recording that was cut off is back on its page.");
         assertThat(again.button("Play Recording")).isVisible();
         again.kept();
+        assertThat(again.button("Hear from 0:0[1-4]")).isVisible();
     }
 
     @Test
