@@ -15,7 +15,7 @@ import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
 import type { Spot } from '../scan';
-import { TypedEntry } from '../text';
+import { type TextHearing, TypedEntry } from '../text';
 import { type Playable, SaidAt, type Timing } from '../voice';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
@@ -44,6 +44,7 @@ export type OnPage = {
   /** When entries were made, in recordings of the page. */
   timings: ReadonlyMap<string, Timing>;
   recordings: readonly Playable[];
+  hearing: TextHearing;
 } & Does;
 
 /** What entries ask of their page. */
@@ -189,6 +190,7 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
         copiedRun={page.ownWords.find((one) => one.entry === entry.id)?.run}
         isNarrow={isNarrow}
         onAcross={page.onCopyAcross && ((text) => page.onCopyAcross?.(entry, text))}
+        hearing={page.hearing}
         onChange={keep}
         onPicture={(picture) => void acts.photo(picture, picture.name)}
       />

@@ -10,7 +10,7 @@ import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
 import { type Spot, spotsOf, useOpenBench } from '../scan';
 import { syllabusQuery } from '../syllabus';
-import { LitEntries, playable, RecordDialog, timingsOf } from '../voice';
+import { LitEntries, playable, RecordDialog, timingsOf, useHearing } from '../voice';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
@@ -139,6 +139,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   } satisfies Does);
   const address = `/n/${page.notebookId}/p/${id}`;
   const { timings, recordings } = useHeard(entries, address);
+  const hearing = useHearing(recordings);
   const onPage: OnPage = useMemo(
     () => ({
       pattern,
@@ -152,6 +153,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       address,
       timings,
       recordings,
+      hearing,
       ...does,
     }),
     [pattern, acts, marking, points, remarks, ownWords, besides, spots, address, timings, recordings, does],

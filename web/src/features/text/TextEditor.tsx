@@ -6,6 +6,7 @@ import { extensions, isSpotLink } from './extensions';
 import { FormulaDialog, type FormulaPlace } from './FormulaDialog';
 import { markHere, noteHere, type TextMarking } from './marking';
 import { showSigns } from './passage';
+import { followSound, type TextHearing } from './said';
 import { TextTools } from './TextTools';
 
 export type TextProps = {
@@ -22,6 +23,8 @@ export type TextProps = {
   /** Where another page stands beside this one: copies the selected text there. */
   onAcross?: (text: unknown) => void;
   onChange: (content: unknown) => void;
+  /** The recordings of the page that lines are tied to. */
+  hearing?: TextHearing;
   /** A picture that was pasted into the text and belongs beside it. */
   onPicture: (picture: File) => void;
 };
@@ -36,14 +39,15 @@ export function TextEditor({
   copiedRun,
   isNarrow,
   onAcross,
+  hearing,
   onChange,
   onPicture,
 }: TextProps) {
   const [formula, setFormula] = useState<FormulaPlace>();
-  const latest = useRef({ onChange, onPicture, onAcross, marking });
-  latest.current = { onChange, onPicture, onAcross, marking };
+  const latest = useRef({ onChange, onPicture, onAcross, marking, hearing });
+  latest.current = { onChange, onPicture, onAcross, marking, hearing };
   const keep = useKeeping((changed: Editor) => latest.current.onChange(changed.getJSON()), isLong);
-  const [known] = useState(() => extensions(setFormula, placeholder));
+  const [known] = useState(() => extensions(setFormula, placeholder, () => latest.current.hearing?.now()));
   const editor = useEditor({
     extensions: known,
     content: content as JSONContent,
@@ -89,10 +93,16 @@ export function TextEditor({
   useEffect(() => {
     if (!editor.isDestroyed) showSigns(editor, { signs, run: copiedRun });
   }, [editor, signs, copiedRun]);
+  useEffect(
+    () => (hearing && !editor.isDestroyed ? followSound(editor, hearing) : undefined),
+    [editor, hearing],
+  );
   return (
     <>
       <EditorContent editor={editor} />
-      {isChosen && !isNarrow && <TextTools editor={editor} marking={marking} onFormula={setFormula} />}
+      {isChosen && !isNarrow && (
+        <TextTools editor={editor} marking={marking} hearing={hearing} onFormula={setFormula} />
+      )}
       {formula && <FormulaDialog editor={editor} place={formula} onClose={() => setFormula(undefined)} />}
     </>
   );

@@ -6,6 +6,7 @@ import { COLOURS } from './extensions';
 import type { FormulaPlace } from './FormulaDialog';
 import { LinkDialog } from './LinkDialog';
 import { markHere, noteHere, type TextMarking } from './marking';
+import { type TextHearing, tie } from './said';
 import { TableTools } from './TableTools';
 import { Tool, toolLook } from './Tool';
 import { tableFromCsv } from './tableCsv';
@@ -35,10 +36,12 @@ const NEW_TABLE = { rows: 3, cols: 3, withHeaderRow: true };
 export function TextTools({
   editor,
   marking,
+  hearing,
   onFormula,
 }: {
   editor: Editor;
   marking: TextMarking;
+  hearing?: TextHearing;
   onFormula: (place: FormulaPlace) => void;
 }) {
   const [isLinking, setLinking] = useState(false);
@@ -107,7 +110,13 @@ export function TextTools({
         <Choice
           name="More"
           isOn={MORE.some(([, name]) => active[name])}
-          choices={MORE.map(([label, , act]) => [label, () => act(editor.chain().focus()).run()])}
+          choices={[
+            ...MORE.map(([label, , act]): [string, () => void] => [
+              label,
+              () => act(editor.chain().focus()).run(),
+            ]),
+            ...tying(editor, hearing),
+          ]}
         />
         {active.table && <TableTools editor={editor} />}
         {active.blockquote && <Source editor={editor} />}
@@ -127,6 +136,15 @@ export function TextTools({
       {isLinking && <LinkDialog editor={editor} spots={marking.spots} onClose={() => setLinking(false)} />}
     </>
   );
+}
+
+/** Ties the line to the moment that plays, or to none, on a page that has a recording. */
+function tying(editor: Editor, hearing: TextHearing | undefined): [string, () => void][] {
+  if (!hearing || hearing.recordings.length === 0) return [];
+  return [
+    ['Tie the line to what plays now', () => hearing.playing() && tie(editor, hearing.playing())],
+    ['Untie the line from its moment', () => tie(editor, undefined)],
+  ];
 }
 
 function Choice({

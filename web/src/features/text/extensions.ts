@@ -9,6 +9,7 @@ import { Placeholder } from '@tiptap/extensions';
 import { StarterKit } from '@tiptap/starter-kit';
 import 'katex/dist/katex.min.css';
 import { Passage, PassageSigns } from './passage';
+import { Said, SaidLines, type SaidMoment } from './said';
 
 /** The four colours of highlighter, by the names that the server knows. */
 export const COLOURS = ['yellow', 'green', 'blue', 'rose'] as const;
@@ -48,7 +49,11 @@ const KATEX = { throwOnError: false, trust: false, maxExpand: 500, maxSize: 20 }
 type OnFormula = (place: { tex: string; at: number; isOwnLine: boolean }) => void;
 
 /** What the server's schema of typed text has a place for; nothing else can be typed or pasted. */
-export const extensions = (onFormula: OnFormula, placeholder: string) => [
+export const extensions = (
+  onFormula: OnFormula,
+  placeholder: string,
+  now: () => SaidMoment | undefined = () => undefined,
+) => [
   StarterKit.configure({
     heading: { levels: [1, 2, 3] },
     blockquote: false,
@@ -62,6 +67,8 @@ export const extensions = (onFormula: OnFormula, placeholder: string) => [
   Highlighter,
   Passage,
   PassageSigns,
+  Said,
+  SaidLines.configure({ now }),
   Quotation,
   Subscript,
   Superscript,

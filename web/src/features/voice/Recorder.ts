@@ -110,6 +110,10 @@ export class Recorder {
     this.run();
   };
 
+  /** The moment that is recorded now (in a pause the one at which it began), by the entry that the recording becomes. */
+  now = (): { recording: string; at: number } | undefined =>
+    this.work && { recording: this.work.recording, at: Math.round(this.millis()) };
+
   /** Marks this moment. */
   mark = (name = '') => {
     this.take = withMoment(this.take, { id: newId(), at: Math.round(this.millis()), name });

@@ -7,5 +7,6 @@ export { RecordingBar } from './RecordingBar';
 export { SaidAt } from './SaidAt';
 export { SoundPlayer } from './SoundPlayer';
 export { type Timing, timingsOf } from './timings';
+export { useHearing } from './useHearing';
 export { PlayerProvider } from './usePlayer';
 export { RecorderProvider } from './useRecorder';

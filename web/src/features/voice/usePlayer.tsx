@@ -9,8 +9,14 @@ export function PlayerProvider({ children }: { children: ReactNode }) {
   return <Context.Provider value={player}>{children}</Context.Provider>;
 }
 
-export function usePlayer() {
+/** The player of this tab, without hearing of its every step. */
+export function usePlayerItself(): Player {
   const player = useContext(Context);
   if (!player) throw new Error('There is no player above this component.');
+  return player;
+}
+
+export function usePlayer() {
+  const player = usePlayerItself();
   return { player, state: useSyncExternalStore(player.subscribe, player.snapshot) };
 }

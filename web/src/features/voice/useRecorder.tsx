@@ -11,8 +11,14 @@ export function RecorderProvider({ children }: { children: ReactNode }) {
   return <Context.Provider value={recorder}>{children}</Context.Provider>;
 }
 
-export function useRecorder() {
+/** The recorder of this tab, without hearing of its every step. */
+export function useRecorderItself(): Recorder {
   const recorder = useContext(Context);
   if (!recorder) throw new Error('There is no recorder above this component.');
+  return recorder;
+}
+
+export function useRecorder() {
+  const recorder = useRecorderItself();
   return { recorder, state: useSyncExternalStore(recorder.subscribe, recorder.snapshot) };
 }

@@ -148,6 +148,15 @@ public record Document(List<Block> blocks) {
     /** A span of text that something refers to: a mark, a note beside it, a copy made elsewhere. */
     public record Passage(UUID id) implements Mark {}
 
+    /** Text that was written while a recording ran, at a moment of its sound in ms; the recording by its entry. */
+    public record Said(UUID recording, long atMillis) implements Mark {
+        public Said {
+            if (atMillis < 0) {
+                throw new IllegalArgumentException("A moment of a recording can't lie before its start.");
+            }
+        }
+    }
+
     private static final int LONGEST_FORMULA = 2_000;
 
     private static void requireShort(String tex) {

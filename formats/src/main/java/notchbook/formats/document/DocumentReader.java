@@ -25,6 +25,7 @@ import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
+import notchbook.core.text.Document.Said;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
@@ -118,6 +119,7 @@ final class DocumentReader {
             case "link" -> new Link(string(node, "href"));
             case "highlight" -> highlight(string(node, "color"));
             case "passage" -> passage(string(node, "id"));
+            case "said" -> said(node);
             default -> {
                 if (!STYLES.containsKey(type(node))) {
                     throw refused(node);
@@ -134,8 +136,18 @@ final class DocumentReader {
     }
 
     private static Passage passage(String id) {
-        require(id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}"), "\"" + id + "\" names no passage.");
-        return new Passage(UUID.fromString(id));
+        return new Passage(id(id, "passage"));
+    }
+
+    private static Said said(JsonNode node) {
+        var at = node.path("attrs").path("at");
+        require(at.isIntegralNumber(), "A moment of a recording is a number of milliseconds.");
+        return new Said(id(string(node, "recording"), "recording"), at.asLong());
+    }
+
+    private static UUID id(String id, String of) {
+        require(id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}"), "\"%s\" names no %s.".formatted(id, of));
+        return UUID.fromString(id);
     }
 
     private static <T> List<T> each(JsonNode node, Function<JsonNode, T> read) {

@@ -24,6 +24,7 @@ import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
+import notchbook.core.text.Document.Said;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
@@ -97,8 +98,15 @@ final class DocumentWriter {
             case Style style -> node(name(DocumentReader.STYLES, style));
             case Highlight highlight -> with(node("highlight"), "color", name(DocumentReader.COLOURS, highlight));
             case Passage passage -> with(node("passage"), "id", passage.id().toString());
+            case Said said -> said(said);
             case Link link -> with(node("link"), "href", link.address());
         };
+    }
+
+    private static ObjectNode said(Said said) {
+        var node = with(node("said"), "recording", said.recording().toString());
+        attributes(node).put("at", said.atMillis());
+        return node;
     }
 
     private static <T> String name(Map<String, T> names, T value) {

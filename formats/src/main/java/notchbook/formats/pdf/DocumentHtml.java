@@ -24,6 +24,7 @@ import notchbook.core.text.Document.NumberedList;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
+import notchbook.core.text.Document.Said;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
@@ -111,6 +112,7 @@ final class DocumentHtml {
             case Highlight colour ->
                 "<span class=\"" + colour.name().toLowerCase(Locale.ROOT) + "\">" + html + "</span>";
             case Passage ignored -> html;
+            case Said ignored -> html;
             case Link link -> "<a href=\"" + escaped(link.address()) + "\">" + html + "</a>";
         };
     }

@@ -19,6 +19,7 @@ class DocumentJsonTest {
             {"type":"taskList","content":[{"type":"taskItem","content":[{"type":"paragraph"}],"attrs":{"checked":true}},{"type":"taskItem","content":[{"type":"paragraph"}],"attrs":{"checked":false}}]},
             {"type":"blockquote","content":[{"type":"paragraph","content":[{"type":"text","text":"Sound bends."}]}],"attrs":{"source":"The town paper"}},
             {"type":"table","content":[{"type":"tableRow","content":[{"type":"tableHeader","content":[{"type":"paragraph","content":[{"type":"text","text":"s"}]}],"attrs":{"colspan":2,"rowspan":1}}]},{"type":"tableRow","content":[{"type":"tableCell","content":[{"type":"paragraph","content":[{"type":"text","text":"0.28"}]}],"attrs":{"colspan":1,"rowspan":1}},{"type":"tableCell","content":[{"type":"paragraph"}],"attrs":{"colspan":1,"rowspan":1}}]}]},
+            {"type":"paragraph","content":[{"type":"text","text":"said","marks":[{"type":"said","attrs":{"recording":"00000000-0000-0007-0000-000000000003","at":4200}}]}]},
             {"type":"paragraph","content":[{"type":"text","text":"late","marks":[{"type":"passage","attrs":{"id":"00000000-0000-0007-0000-000000000001"}},{"type":"passage","attrs":{"id":"00000000-0000-0007-0000-000000000002"}}]}]},
             {"type":"blockMath","attrs":{"latex":"2d = vt"}}]}""";
 
@@ -43,6 +44,9 @@ class DocumentJsonTest {
                 "{\"type\":\"doc\",\"content\":[{\"type\":\"table\",\"content\":[{\"type\":\"tableRow\",\"content\":[{\"type\":\"paragraph\"}]}]}]}",
                 "{\"type\":\"doc\",\"content\":[{\"type\":\"tableRow\"}]}",
                 "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"text\",\"text\":\"x\",\"marks\":[{\"type\":\"passage\"}]}]}]}",
+                "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"text\",\"text\":\"x\",\"marks\":[{\"type\":\"said\",\"attrs\":{\"at\":4}}]}]}]}",
+                "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"text\",\"text\":\"x\",\"marks\":[{\"type\":\"said\",\"attrs\":{\"recording\":\"00000000-0000-0007-0000-000000000003\",\"at\":-4}}]}]}]}",
+                "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"text\",\"text\":\"x\",\"marks\":[{\"type\":\"said\",\"attrs\":{\"recording\":\"00000000-0000-0007-0000-000000000003\"}}]}]}]}",
                 "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"text\",\"text\":\"x\",\"marks\":[{\"type\":\"passage\",\"attrs\":{\"id\":\"1\"}}]}]}]}",
                 "{\"type\":\"doc\",\"content\":[{\"type\":\"paragraph\",\"content\":[{\"type\":\"blockMath\"}]}]}",
                 "[]",
