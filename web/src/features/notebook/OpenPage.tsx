@@ -156,7 +156,21 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       hearing,
       ...does,
     }),
-    [pattern, acts, marking, points, remarks, ownWords, besides, spots, address, timings, recordings, does],
+    [
+      pattern,
+      acts,
+      marking,
+      points,
+      remarks,
+      ownWords,
+      besides,
+      spots,
+      address,
+      timings,
+      recordings,
+      hearing,
+      does,
+    ],
   );
   /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
   const take = (data: DataTransfer, where: string, before?: string): boolean => {

@@ -11,7 +11,14 @@ let editor: Editor;
 beforeEach(() => {
   now = undefined;
   const element = document.body.appendChild(document.createElement('div'));
-  editor = new Editor({ element, extensions: extensions(() => {}, '', () => now) });
+  editor = new Editor({
+    element,
+    extensions: extensions(
+      () => {},
+      '',
+      () => now,
+    ),
+  });
 });
 afterEach(() => editor.destroy());
 

@@ -130,7 +130,10 @@ function touched(transactions: readonly Transaction[]): { from: number; to: numb
 }
 
 /** Shows the moments of lines, and lights up those that were written at the moment that plays. Gives how to end it. */
-export function followSound(editor: Editor, { recordings, playing, subscribe, onHear }: TextHearing): () => void {
+export function followSound(
+  editor: Editor,
+  { recordings, playing, subscribe, onHear }: TextHearing,
+): () => void {
   const show = () => {
     const shown: Shown = { recordings, onHear, playing: playing() };
     editor.view.dispatch(editor.state.tr.setMeta(KEY, shown).setMeta('addToHistory', false));
@@ -182,7 +185,10 @@ function decorations(doc: Doc, { recordings, playing, onHear }: Shown): Decorati
   return DecorationSet.create(
     doc,
     lines.flatMap((line) => [
-      Decoration.widget(line.from, () => chip(line, onHear), { side: -1, key: `${line.recording} ${line.at}` }),
+      Decoration.widget(line.from, () => chip(line, onHear), {
+        side: -1,
+        key: `${line.recording} ${line.at}`,
+      }),
       ...(lit.has(line) ? [Decoration.inline(line.from, line.to, { class: 'said-now' })] : []),
     ]),
   );
