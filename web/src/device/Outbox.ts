@@ -148,14 +148,14 @@ export class Outbox {
     if (take && slices[0]) {
       const parts = slices.map((slice) => slice.blob);
       const blob = new Blob(parts, { type: slices[0].blob.type });
-      const { pageId, zone, content } = take;
+      const { pageId, zone, content, caption = '' } = take;
       const work = {
         id: recording,
         pageId,
         zone,
         kind: 'RECORDING',
         content,
-        caption: '',
+        caption,
         width: 'FULL',
       } as const;
       // Where there is no room for the whole, its parts stay, and the next visit tries again.

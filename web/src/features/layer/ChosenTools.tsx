@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Button, plural } from '../../ui';
 import { clip } from './clip';
 import { changed, locked, stepped, without } from './edits';
+import { HearThing } from './HearThing';
 import { Swatches } from './SurfaceTools';
 import { stretched } from './surfaceKeys';
 import { copies, nameOf, recoloured, type Thing } from './things';
@@ -36,6 +37,7 @@ export function ChosenTools({ surface, history, canLock, more }: Props) {
         />
       )}
       {chosen.size > 0 && <Acts surface={surface} history={history} canLock={canLock} />}
+      {one && <HearThing thing={one} />}
       {one && more?.(one)}
     </section>
   );

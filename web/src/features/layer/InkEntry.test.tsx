@@ -32,10 +32,10 @@ test('keeps a pen’s pressure and lean, and half of it for a mouse', () => {
   ]);
 });
 
-test('keeps a drawing as strokes and nothing beside', () => {
+test('keeps a drawing as strokes, each with when it was made, and nothing beside', () => {
   const kept = open();
   pull(STROKE);
-  expect(Object.keys(strokes(kept)[0] ?? {}).sort()).toEqual(['colour', 'points', 'tool', 'width']);
+  expect(Object.keys(strokes(kept)[0] ?? {}).sort()).toEqual(['colour', 'madeAt', 'points', 'tool', 'width']);
 });
 
 test('lets fingers draw until a pen has been seen, and scroll from then on', () => {

@@ -1,6 +1,9 @@
-import { useState } from 'react';
+import { type MouseEvent, useMemo, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { type InkDrawing, InkView } from '../ink';
+import { usePageHearing } from '../voice';
+import { heardUnder } from './heard';
+import { LitThings } from './LitThings';
 import { Surface } from './Surface';
 import type { InkThing, Thing } from './things';
 import { DRAWING } from './tools';
@@ -19,7 +22,28 @@ export function InkEntry({ content, isChosen, caption, onChange }: Props) {
   return isChosen ? (
     <DrawingSurface start={drawing} onChange={onChange} />
   ) : (
-    <InkView drawing={drawing} title={caption} />
+    <HeardDrawing drawing={drawing} caption={caption} />
+  );
+}
+
+/** A drawing that is looked at: its strokes lead to what was said when they were drawn. */
+function HeardDrawing({ drawing, caption }: { drawing: InkDrawing; caption: string }) {
+  const hearing = usePageHearing();
+  const things = useMemo(() => drawing.strokes.map(thingOf), [drawing]);
+  const under = (event: MouseEvent<SVGSVGElement>) =>
+    heardUnder(things, drawing.width, event.currentTarget, event, hearing);
+  return (
+    <InkView
+      drawing={drawing}
+      title={caption}
+      under={<LitThings things={things} />}
+      // The press on a stroke would choose the drawing, which then is no longer looked at.
+      onPress={(event) => under(event) && event.preventDefault()}
+      onTap={(event) => {
+        const moment = under(event);
+        if (moment) hearing?.onHear(moment);
+      }}
+    />
   );
 }
 
@@ -47,7 +71,15 @@ const thingOf = (stroke: InkDrawing['strokes'][number]): InkThing => ({
 
 const strokesOf = (thing: Thing): InkDrawing['strokes'] =>
   thing.kind === 'ink'
-    ? [{ tool: thing.tool, colour: thing.colour, width: thing.width, points: thing.points }]
+    ? [
+        {
+          tool: thing.tool,
+          colour: thing.colour,
+          width: thing.width,
+          points: thing.points,
+          ...(thing.madeAt && { madeAt: thing.madeAt }),
+        },
+      ]
     : [];
 
 const LINE_GAP = 40;

@@ -15,14 +15,17 @@ type Props = {
   onClose: () => void;
   signs?: SpotSigns;
   more?: (thing: Thing) => ReactNode;
+  /** What stands above the picture. */
+  above?: ReactNode;
 };
 
 /** A picture as a surface: what is written lies over it and leaves it as it is. */
-export function LayerDialog({ title, picture, layer, onChange, onClose, signs, more }: Props) {
+export function LayerDialog({ title, picture, layer, onChange, onClose, signs, more, above }: Props) {
   const history = useHistory(layer.things, (things) => onChange({ ...layer, things: [...things] }));
   const { width, height } = layer;
   return (
     <Dialog title={`Write on “${title}”`} onClose={onClose} size="full">
+      {above}
       <Surface
         width={width}
         height={height}

@@ -1,4 +1,5 @@
 import { useLocation } from 'react-router';
+import { LitThings } from './LitThings';
 import { ThingView } from './ThingView';
 import { type Layer, nameOf } from './things';
 
@@ -18,6 +19,7 @@ export function LayerView({ layer, signs = NONE }: { layer: Layer; signs?: SpotS
       role="img"
       aria-label={['Written on it', ...words].join('. ')}
     >
+      <LitThings things={layer.things} />
       {layer.things.map((thing) => (
         <ThingView
           key={thing.id}

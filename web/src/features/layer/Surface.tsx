@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { ChosenTools } from './ChosenTools';
 import type { SpotSigns } from './LayerView';
+import { LitThings } from './LitThings';
 import { SurfaceMarks } from './SurfaceMarks';
 import { SurfaceTools } from './SurfaceTools';
 import { Things } from './Things';
@@ -73,6 +74,7 @@ export function Surface({
             {...surface.handlers}
           >
             {under}
+            <LitThings things={surface.shown} />
             <Things things={surface.shown} signs={signs} />
           </svg>
           <SurfaceMarks width={width} height={height} surface={surface} />

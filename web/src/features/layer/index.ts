@@ -1,4 +1,5 @@
+export { heardUnder, lastingOf, madeAtOf } from './heard';
 export { InkEntry } from './InkEntry';
 export { LayerDialog } from './LayerDialog';
 export { LayerView } from './LayerView';
-export { emptyLayer, type Layer, type SpotThing, type Thing } from './things';
+export { emptyLayer, type Layer, nameOf, type SpotThing, type Thing } from './things';

@@ -96,7 +96,15 @@ export function useSurface({ width, height, history, tools, zoom, isPenOnly, onP
     holdStill(at);
     const look = tools[tools.tool];
     const points = [sampleOf(event.nativeEvent)];
-    const stroke = { id: newId(), locked: false, kind: 'ink', tool: tools.tool, ...look, points } as const;
+    const stroke = {
+      id: newId(),
+      locked: false,
+      kind: 'ink',
+      tool: tools.tool,
+      ...look,
+      points,
+      madeAt: Date.now(),
+    } as const;
     setGesture({ kind: 'draw', stroke, isShape: false });
   };
 

@@ -15,8 +15,8 @@ import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
 import type { Spot } from '../scan';
-import { type TextHearing, TypedEntry } from '../text';
-import { type Playable, SaidAt, type Timing } from '../voice';
+import { TypedEntry } from '../text';
+import { type About, type Hearing, SaidAt, type SaidMoment } from '../voice';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
 import { addressOf, fileName } from './entryName';
@@ -31,6 +31,7 @@ import type { Pattern, Zone } from './zones';
 
 /** What all entries of a page have in common. */
 export type OnPage = {
+  id: string;
   pattern: Pattern;
   acts: PageActs;
   marking: Marking;
@@ -42,9 +43,8 @@ export type OnPage = {
   /** Where the page is. */
   address: string;
   /** When entries were made, in recordings of the page. */
-  timings: ReadonlyMap<string, Timing>;
-  recordings: readonly Playable[];
-  hearing: TextHearing;
+  timings: ReadonlyMap<string, SaidMoment>;
+  hearing: Hearing;
 } & Does;
 
 /** What entries ask of their page. */
@@ -52,6 +52,8 @@ export type Does = {
   onChoose: (id: string) => void;
   onNotch: (id: string) => void;
   onOpenMark: (mark: Mark) => void;
+  /** Begins a recording that explains an entry, or one thing on it. */
+  onExplain: (about: About) => void;
   /** Makes typed text of a file. */
   onFileText: (entry: Shown) => void;
   onBeside?: (place: string) => void;
@@ -59,13 +61,22 @@ export type Does = {
   onCopyAcross?: (entry: Shown, text?: unknown) => void;
 };
 
-type Props = { entry: Shown; zone: Zone; isChosen: boolean; isNarrow?: boolean; page: OnPage };
+type Props = {
+  entry: Shown;
+  zone: Zone;
+  isChosen: boolean;
+  isNarrow?: boolean;
+  /** What it explains, if it is a recording that does. */
+  explains?: string;
+  page: OnPage;
+};
 
 /** Where a dragged entry would go: before or after the one it is held over. */
 type Drop = 'before' | 'after';
 
 /** An entry on its page: what it holds, its caption, and, while it is chosen, what can be done with it. */
-export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNarrow = false, page }: Props) {
+export const EntryFrame = memo(function EntryFrame(props: Props) {
+  const { entry, zone, isChosen, isNarrow = false, explains, page } = props;
   const { acts, marking } = page;
   const [drop, setDrop] = useState<Drop>();
   const name = `${KIND_NAMES[evidenceOf(entry.kind)]} entry${entry.caption && `: ${entry.caption}`}`;
@@ -92,7 +103,7 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
       data-drop={drop}
       className={`entry group relative min-w-0 scroll-mt-16 rounded-md ${isNarrow ? 'col-span-6' : SPANS[entry.width]} ${
         isChosen ? 'outline-2 outline-offset-4 outline-petrol' : ''
-      }`}
+      } ${explains ? 'border-l-[3px] border-petrol pl-2.5' : ''}`}
     >
       <Signs entry={entry} page={page} />
       {/* Above the text: below it, what appears when an entry is chosen would move the link from under the finger. */}
@@ -101,7 +112,8 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
           Copied; to where it came from
         </Link>
       )}
-      <Said id={entry.id} page={page} />
+      {explains && <p className="text-[13px] text-soft">Explains {explains}</p>}
+      {!explains && <Said id={entry.id} page={page} />}
       <Content entry={entry} zone={zone} page={page} isChosen={isChosen} isNarrow={isNarrow} />
       <OwnWordsNote measured={page.ownWords.find((one) => one.entry === entry.id)} />
       {isChosen && !(isNarrow && entry.kind === 'TYPED') ? (
@@ -120,6 +132,7 @@ export const EntryFrame = memo(function EntryFrame({ entry, zone, isChosen, isNa
           acts={acts}
           marking={marking}
           onNotch={() => page.onNotch(entry.id)}
+          onExplain={() => page.onExplain({ entry: entry.id })}
           onCopyAcross={page.onCopyAcross && (() => page.onCopyAcross?.(entry))}
         />
       )}
@@ -199,7 +212,7 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
     return <InkEntry content={entry.content} isChosen={isChosen} onChange={keep} caption={entry.caption} />;
   if (entry.kind === 'PHOTO')
     return entry.media ? (
-      <SetEntry entry={entry} acts={acts} marking={page.marking} isChosen={isChosen} />
+      <SetEntry entry={entry} page={page} isChosen={isChosen} />
     ) : (
       <PhotoEntry mediaId={entry.mediaId} caption={entry.caption} />
     );
@@ -217,9 +230,9 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
 
 /** The way from an entry to what was said when it was made. */
 function Said({ id, page }: { id: string; page: OnPage }) {
-  const timing = page.timings.get(id);
-  const sound = page.recordings.find((one) => one.id === timing?.recording);
-  return timing && sound ? <SaidAt timing={timing} sound={sound} /> : null;
+  const moment = page.timings.get(id);
+  const isHeard = moment && page.hearing.recordings.includes(moment.recording);
+  return isHeard ? <SaidAt moment={moment} onHear={page.hearing.onHear} /> : null;
 }
 
 /** How much of a note is the source's words, said quietly and only where it is worth a look. */
@@ -244,7 +257,7 @@ function Caption({ entry, acts }: { entry: Shown; acts: PageActs }) {
     <input
       ref={line}
       aria-label="Caption"
-      placeholder="Caption"
+      placeholder={entry.kind === 'RECORDING' ? 'What it is about, in a few words' : 'Caption'}
       value={caption}
       maxLength={500}
       className="mt-1.5 w-full border-b border-line bg-transparent px-1 py-0.5 text-[13.5px]"

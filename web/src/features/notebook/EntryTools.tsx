@@ -18,6 +18,7 @@ type Props = {
   acts: PageActs;
   marking: Marking;
   onNotch: () => void;
+  onExplain: () => void;
   /** Where another page stands beside this one: copies the entry there. */
   onCopyAcross?: () => void;
 };
@@ -30,7 +31,8 @@ const WIDTHS = [
 const SMALL = 'min-h-[24px]';
 
 /** What can be done with the chosen entry. */
-export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCopyAcross }: Props) {
+export function EntryTools(props: Props) {
+  const { entry, pattern, codes, acts, marking, onNotch, onExplain, onCopyAcross } = props;
   const [isLookingBack, setLookingBack] = useState(false);
   const own = marking.marks.filter((mark) => mark.entryId === entry.id && !mark.passage);
   const zone = zoneOf(pattern, entry.zone);
@@ -74,6 +76,11 @@ export function EntryTools({ entry, pattern, codes, acts, marking, onNotch, onCo
           </MenuItem>
         ))}
       </Menu>
+      {entry.kind !== 'RECORDING' && (
+        <Button look="quiet" className={SMALL} onClick={onExplain}>
+          Explain aloud
+        </Button>
+      )}
       <span className="flex-1" />
       <Button look="quiet" className={SMALL} onClick={() => acts.move(entry, -1)} aria-label="Move up">
         ↑

@@ -10,7 +10,14 @@ import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
 import { type Spot, spotsOf, useOpenBench } from '../scan';
 import { syllabusQuery } from '../syllabus';
-import { LitEntries, playable, RecordDialog, timingsOf, useHearing } from '../voice';
+import {
+  type About,
+  HearingProvider,
+  LitEntries,
+  RecordDialog,
+  useHearing,
+  useRecorderItself,
+} from '../voice';
 import { CaptureBar } from './CaptureBar';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
@@ -22,9 +29,10 @@ import { PageCard } from './PageCard';
 import { PagePoints } from './PagePoints';
 import { PhotoDialog } from './PhotoDialog';
 import { ownWordsQuery, pageQuery, remarksQuery } from './queries';
-import { type Shown, shownEntries } from './shown';
+import { shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
 import { useFileText } from './useFileText';
+import { useHeard } from './useHeard';
 import { usePageActs } from './usePageActs';
 import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 
@@ -48,6 +56,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const [search, setSearch] = useSearchParams();
   const queries = useQueryClient();
   const { outbox, state } = useOutbox();
+  const recorder = useRecorderItself();
   const page = useSuspenseQuery(pageQuery(id)).data;
   const { pattern } = page;
   const remarks = useQuery(remarksQuery(id)).data ?? NO_REMARKS;
@@ -58,6 +67,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const entries = useMemo(() => shownEntries(page, state.waiting), [page, state.waiting]);
   const [chosen, setChosen] = useState<string | undefined>(search.get('entry') ?? undefined);
   const [asking, setAsking] = useState<Asking>();
+  const [explained, setExplained] = useState<About>();
   const [openMark, setOpenMark] = useState<Mark>();
   const [zone, setZone] = useState(homeOf(pattern).key);
   const into = zoneOf(pattern, zone).key;
@@ -89,6 +99,16 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     const its = entries.find((one) => one.id === wished);
     if (its) setZone(zoneOf(pattern, its.zone).key);
   };
+  const placeFor = (about: About | undefined) => {
+    const its = entries.find((one) => one.id === about?.entry)?.zone ?? (about ? homeOf(pattern).key : into);
+    return { pageId: id, notebookId: page.notebookId, page: page.title, zone: its, about };
+  };
+  const explain = async (about: About) => {
+    if (await recorder.start(placeFor(about))) return;
+    // The dialog says why it doesn't run.
+    setExplained(about);
+    setAsking('record');
+  };
   const writeBeside = (place: string) => column && acts.write(column.key, place);
   const review = (wanted: boolean) =>
     setSearch((now) => {
@@ -100,7 +120,10 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     w: () => acts.write(),
     i: () => acts.draw(),
     p: () => setAsking('photo'),
-    r: () => setAsking('record'),
+    r: () => {
+      setExplained(undefined);
+      setAsking('record');
+    },
     f: () => setAsking('file'),
     l: () => setAsking('link'),
     n: () => entry && setAsking('notch'),
@@ -133,15 +156,17 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       setAsking('notch');
     },
     onOpenMark: setOpenMark,
+    onExplain: explain,
     onFileText: fileText.mutate,
     onBeside: column && writeBeside,
     onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),
   } satisfies Does);
   const address = `/n/${page.notebookId}/p/${id}`;
-  const { timings, recordings } = useHeard(entries, address);
-  const hearing = useHearing(recordings);
+  const { timings, sounds } = useHeard(entries, address);
+  const hearing = useHearing(sounds);
   const onPage: OnPage = useMemo(
     () => ({
+      id,
       pattern,
       acts,
       marking,
@@ -152,25 +177,10 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       spots,
       address,
       timings,
-      recordings,
       hearing,
       ...does,
     }),
-    [
-      pattern,
-      acts,
-      marking,
-      points,
-      remarks,
-      ownWords,
-      besides,
-      spots,
-      address,
-      timings,
-      recordings,
-      hearing,
-      does,
-    ],
+    [id, pattern, acts, marking, points, remarks, ownWords, besides, spots, address, timings, hearing, does],
   );
   /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
   const take = (data: DataTransfer, where: string, before?: string): boolean => {
@@ -186,118 +196,103 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     return true;
   };
   return (
-    <div
-      className={
-        other
-          ? 'lg:h-full'
-          : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
-      }
-    >
-      <LitEntries timings={timings} />
-      <div className={other ? 'flex flex-col lg:h-full' : ''}>
-        {isReviewing ? (
-          <ReviewPanel
-            page={page}
-            showEntry={(one) => <EntryLook entry={one} />}
-            onClose={() => review(false)}
-          />
-        ) : (
-          <PageCard
+    <HearingProvider value={hearing}>
+      <div
+        className={
+          other
+            ? 'lg:h-full'
+            : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
+        }
+      >
+        <LitEntries timings={timings} />
+        <div className={other ? 'flex flex-col lg:h-full' : ''}>
+          {isReviewing ? (
+            <ReviewPanel
+              page={page}
+              showEntry={(one) => <EntryLook entry={one} />}
+              onClose={() => review(false)}
+            />
+          ) : (
+            <PageCard
+              page={page}
+              entries={entries}
+              chosen={chosen}
+              last={entry}
+              into={into}
+              onPage={onPage}
+              onWrite={acts.write}
+              onTake={take}
+              onBesideWanted={onBesideWanted}
+              onCloseBeside={onCloseBeside}
+              isBeside={!!other}
+              onReview={other ? undefined : () => review(true)}
+            />
+          )}
+          {!isReviewing && (
+            <CaptureBar
+              captures={captures}
+              canNotch={!!entry}
+              into={pattern.zones.length > 1 ? zoneOf(pattern, into).title : undefined}
+              onNextZone={keys.z}
+            />
+          )}
+        </div>
+        {!other && (
+          <PagePoints
             page={page}
             entries={entries}
-            chosen={chosen}
-            last={entry}
-            into={into}
-            onPage={onPage}
-            onWrite={acts.write}
-            onTake={take}
-            onBesideWanted={onBesideWanted}
-            onCloseBeside={onCloseBeside}
-            isBeside={!!other}
-            onReview={other ? undefined : () => review(true)}
+            points={points}
+            remarks={remarks}
+            marking={marking}
+            onOpenMark={setOpenMark}
+            chosen={entries.find((one) => one.id === chosen)}
+            acts={acts}
           />
         )}
-        {!isReviewing && (
-          <CaptureBar
-            captures={captures}
-            canNotch={!!entry}
-            into={pattern.zones.length > 1 ? zoneOf(pattern, into).title : undefined}
-            onNextZone={keys.z}
+        {asking === 'photo' && (
+          <PhotoDialog
+            onClose={() => setAsking(undefined)}
+            onPhoto={acts.photo}
+            onScan={() => openBench.mutate({ notebookId: page.notebookId, pageId: id, zone: into })}
+          />
+        )}
+        {asking === 'record' && (
+          <RecordDialog
+            place={placeFor(explained)}
+            onClose={() => setAsking(undefined)}
+            onFile={acts.sound}
+          />
+        )}
+        {asking === 'file' && (
+          <FileDialog
+            onFiles={(files) => void acts.files(files)}
+            onText={acts.text}
+            onClose={() => setAsking(undefined)}
+          />
+        )}
+        {asking === 'link' && <LinkDialog onLink={acts.link} onClose={() => setAsking(undefined)} />}
+        <Trouble>{(fileText.error ?? openBench.error)?.message}</Trouble>
+        {asking === 'notch' && entry && (
+          <NotchPicker
+            title={`Notch “${entryName(entry).slice(0, 60) || 'this entry'}”`}
+            points={points}
+            cut={new Set(entry.notches)}
+            hint={search.get('point') ?? ''}
+            onToggle={(node) => acts.toggleNotch(entry, node)}
+            onClose={() => setAsking(undefined)}
+          />
+        )}
+        {openMark && (
+          <MarkDialog
+            mark={marking.marks.find((mark) => mark.id === openMark.id) ?? openMark}
+            words={markedWords(openMark, entries)}
+            choices={marking.choices}
+            onChange={marking.put}
+            onRemove={() => marking.remove(openMark)}
+            onClose={() => setOpenMark(undefined)}
           />
         )}
       </div>
-      {!other && (
-        <PagePoints
-          page={page}
-          entries={entries}
-          points={points}
-          remarks={remarks}
-          marking={marking}
-          onOpenMark={setOpenMark}
-          chosen={entries.find((one) => one.id === chosen)}
-          acts={acts}
-        />
-      )}
-      {asking === 'photo' && (
-        <PhotoDialog
-          onClose={() => setAsking(undefined)}
-          onPhoto={acts.photo}
-          onScan={() => openBench.mutate({ notebookId: page.notebookId, pageId: id, zone: into })}
-        />
-      )}
-      {asking === 'record' && (
-        <RecordDialog
-          place={{ pageId: id, notebookId: page.notebookId, page: page.title, zone: into }}
-          onClose={() => setAsking(undefined)}
-          onFile={acts.sound}
-        />
-      )}
-      {asking === 'file' && (
-        <FileDialog
-          onFiles={(files) => void acts.files(files)}
-          onText={acts.text}
-          onClose={() => setAsking(undefined)}
-        />
-      )}
-      {asking === 'link' && <LinkDialog onLink={acts.link} onClose={() => setAsking(undefined)} />}
-      <Trouble>{(fileText.error ?? openBench.error)?.message}</Trouble>
-      {asking === 'notch' && entry && (
-        <NotchPicker
-          title={`Notch “${entryName(entry).slice(0, 60) || 'this entry'}”`}
-          points={points}
-          cut={new Set(entry.notches)}
-          hint={search.get('point') ?? ''}
-          onToggle={(node) => acts.toggleNotch(entry, node)}
-          onClose={() => setAsking(undefined)}
-        />
-      )}
-      {openMark && (
-        <MarkDialog
-          mark={marking.marks.find((mark) => mark.id === openMark.id) ?? openMark}
-          words={markedWords(openMark, entries)}
-          choices={marking.choices}
-          onChange={marking.put}
-          onRemove={() => marking.remove(openMark)}
-          onClose={() => setOpenMark(undefined)}
-        />
-      )}
-    </div>
-  );
-}
-
-/** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
-function useHeard(entries: readonly Shown[], address: string) {
-  const recordings = entries.filter((one) => one.kind === 'RECORDING');
-  const said = recordings.map((one) => [one.id, one.caption, one.content, one.media?.id, one.media?.compact]);
-  const key = `${JSON.stringify(said)} ${entries.map((one) => one.id).join(' ')}`;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that counts
-  return useMemo(
-    () => ({
-      timings: timingsOf(entries),
-      recordings: recordings
-        .filter((one) => one.media)
-        .map((one) => playable({ id: one.id, media: one.media, name: one.caption || 'Recording', address })),
-    }),
-    [key, address],
+    </HearingProvider>
   );
 }

@@ -55,7 +55,12 @@ export function PageCard({
     >
       <PageEdge slots={page.edge} entries={entries} chosen={last} acts={onPage.acts} />
       <div className="flex-1 px-4 pt-2 pb-6 sm:px-10">
-        <PageHead page={page} entries={entries} {...looks} />
+        <PageHead
+          page={page}
+          entries={entries}
+          onExplain={() => onPage.onExplain({ entry: page.id })}
+          {...looks}
+        />
         {entries.length === 0 && page.pattern.zones.length === 1 && (
           <p className="rounded-md border border-dashed border-line p-4 text-soft">
             An empty page. Press W to write, I to draw, P for a photo, R to record, or use the bar below.

@@ -13,10 +13,11 @@ type Props = {
   onBesideWanted?: () => void;
   onCloseBeside?: () => void;
   onReview?: () => void;
+  onExplain: () => void;
 };
 
 /** The title of a page and what it is: where, when, on which pattern; and the ways to look at it. */
-export function PageHead({ page, entries, onBesideWanted, onCloseBeside, onReview }: Props) {
+export function PageHead({ page, entries, onBesideWanted, onCloseBeside, onReview, onExplain }: Props) {
   const [isLaying, setLaying] = useState(false);
   const words = entries
     .filter((one) => one.kind === 'TYPED')
@@ -37,6 +38,9 @@ export function PageHead({ page, entries, onBesideWanted, onCloseBeside, onRevie
         <span className="no-print -ml-1.5 flex flex-wrap">
           <Button look="quiet" className="min-h-[24px] py-0" onClick={() => setLaying(true)}>
             {page.pattern.name} ▾
+          </Button>
+          <Button look="quiet" className="min-h-[24px] py-0" onClick={onExplain}>
+            Explain aloud
           </Button>
           {onReview && (
             <Button look="quiet" className="min-h-[24px] py-0" onClick={onReview}>

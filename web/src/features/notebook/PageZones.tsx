@@ -4,6 +4,7 @@ import { wordsOf } from '../text';
 import { besideOrder } from './besideOrder';
 import { canTake } from './dragging';
 import { EntryFrame, type OnPage } from './EntryFrame';
+import { explains, withExplanations } from './explained';
 import type { Shown } from './shown';
 import { useBeside } from './useBeside';
 import { arranged, columns, entriesIn, type Pattern, type Zone } from './zones';
@@ -21,7 +22,8 @@ type Props = {
 };
 
 /** The entries of a page in the zones of its pattern: columns beside the middle, the summary at the foot. */
-export function PageZones({ pattern, entries, ...rest }: Props) {
+export function PageZones({ pattern, entries: all, ...rest }: Props) {
+  const entries = withExplanations(all, rest.page.id);
   const { left, right, middle, foot } = arranged(pattern);
   const inMiddle = middle.flatMap((zone) => entriesIn(pattern, zone, entries));
   const box = (zone: Zone, isNarrow = false) => (
@@ -30,6 +32,7 @@ export function PageZones({ pattern, entries, ...rest }: Props) {
       zone={zone}
       hasTitle={pattern.zones.length > 1}
       isNarrow={isNarrow}
+      all={all}
       entries={
         isNarrow
           ? besideOrder(entriesIn(pattern, zone, entries), inMiddle)
@@ -54,9 +57,16 @@ export function PageZones({ pattern, entries, ...rest }: Props) {
   );
 }
 
-type BoxProps = Omit<Props, 'pattern'> & { zone: Zone; hasTitle: boolean; isNarrow: boolean };
+type BoxProps = Omit<Props, 'pattern'> & {
+  zone: Zone;
+  hasTitle: boolean;
+  isNarrow: boolean;
+  /** All entries of the page. */
+  all: Shown[];
+};
 
-function ZoneBox({ zone, hasTitle, isNarrow, entries, chosen, into, page, onWrite, onTake }: BoxProps) {
+function ZoneBox(props: BoxProps) {
+  const { zone, hasTitle, isNarrow, entries, all, chosen, into, page, onWrite, onTake } = props;
   const box = useRef<HTMLDivElement>(null);
   const [isOver, setOver] = useState(false);
   useBeside(box, isNarrow);
@@ -89,6 +99,7 @@ function ZoneBox({ zone, hasTitle, isNarrow, entries, chosen, into, page, onWrit
               zone={zone}
               isChosen={entry.id === chosen}
               isNarrow={isNarrow}
+              explains={explains(entry, all, page.id)}
               page={page}
             />
           </Slot>

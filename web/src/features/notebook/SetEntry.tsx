@@ -1,13 +1,13 @@
 import { useSearchParams } from 'react-router';
 import { Button } from '../../ui';
 import { emptyLayer, LayerDialog } from '../layer';
-import type { Marking } from '../mark';
 import { contentOf, PhotoSetView, pagesOf, pictureName, picturesOf, writtenOn } from '../scan';
+import type { OnPage } from './EntryFrame';
+import { ExplainBar } from './ExplainBar';
 import { SpotMarks, spotSigns } from './SpotMarks';
 import type { Shown } from './shown';
-import type { PageActs } from './usePageActs';
 
-type Props = { entry: Shown; acts: PageActs; marking: Marking; isChosen: boolean };
+type Props = { entry: Shown; page: OnPage; isChosen: boolean };
 
 /** Names the entry and the page of it that is written on. */
 const WRITE = 'write';
@@ -22,7 +22,7 @@ function changed(search: URLSearchParams, write: string | undefined): URLSearchP
 const SMALL = 'min-h-[28px] text-[13px]';
 
 /** Photographed pages, one or many; while the entry is chosen they can be written on and split. */
-export function SetEntry({ entry, acts, marking, isChosen }: Props) {
+export function SetEntry({ entry, page: { acts, marking, onExplain }, isChosen }: Props) {
   // In the address, so that Back closes it and a tab that crashed opens where it was.
   const [search, setSearch] = useSearchParams();
   const [wanted, number] = search.get(WRITE)?.split('.') ?? [];
@@ -61,8 +61,19 @@ export function SetEntry({ entry, acts, marking, isChosen }: Props) {
           signs={spotSigns(marking, entry.id)}
           onChange={(layer) => acts.change(entry, { content: contentOf(writtenOn(pages, writingOn, layer)) })}
           onClose={close}
+          above={<ExplainBar onExplain={() => onExplain({ entry: entry.id })} />}
           more={(thing) =>
-            thing.kind === 'spot' && <SpotMarks entry={entry.id} spot={thing.id} marking={marking} />
+            thing.kind === 'spot' && (
+              <>
+                <SpotMarks entry={entry.id} spot={thing.id} marking={marking} />
+                <Button
+                  className="mt-1.5 min-h-7 px-2 text-[14px]"
+                  onClick={() => onExplain({ entry: entry.id, thing: thing.id })}
+                >
+                  Explain this spot aloud
+                </Button>
+              </>
+            )
           }
         />
       )}

@@ -1,5 +1,7 @@
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
+import { heardUnder } from '../layer';
+import { usePageHearing } from '../voice';
 import { LargeView } from './LargeView';
 import { PictureView } from './PictureView';
 import { type Picture, pictureName } from './picture';
@@ -22,6 +24,7 @@ export function PhotoSetView({ pictures, title, signs, tools }: Props) {
   const at = Math.min(wanted, pictures.length - 1);
   const picture = pictures[at];
   const frame = useRef<HTMLDivElement>(null);
+  const hearing = usePageHearing();
   const { hash } = useLocation();
   const named = pageWithSpot(
     pictures.map((one) => one.layer),
@@ -56,7 +59,13 @@ export function PhotoSetView({ pictures, title, signs, tools }: Props) {
         <button
           type="button"
           className="absolute inset-0 rounded-md"
-          onClick={() => setLarge(true)}
+          onClick={(event) => {
+            const { layer } = picture;
+            const moment =
+              layer && !isBare && heardUnder(layer.things, layer.width, event.currentTarget, event, hearing);
+            if (moment) hearing?.onHear(moment);
+            else setLarge(true);
+          }}
           aria-label={`Show “${pictureName(pictures, at, title)}” large`}
         />
       </div>

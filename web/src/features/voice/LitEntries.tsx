@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
 import { litAt } from '../../core/voice';
-import type { Timing } from './timings';
+import type { SaidMoment } from './useHearing';
 import { usePlayer } from './usePlayer';
 
 /** While a recording plays, lights up the entries of a page that were made at that moment; draws nothing itself. */
-export function LitEntries({ timings }: { timings: ReadonlyMap<string, Timing> }) {
+export function LitEntries({ timings }: { timings: ReadonlyMap<string, SaidMoment> }) {
   const { state } = usePlayer();
   const meanwhile = [...timings].filter(([, timing]) => timing.recording === state.playing?.id);
   const moments = meanwhile.map(([, timing]) => timing.at);

@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { hold, type Outbox, type TakeWork } from '../../device';
 import { Microphone, troubleOf } from './Microphone';
-import { type Moment, type Take, withMoment } from './take';
+import { type About, type Moment, type Take, takeOf, withMoment } from './take';
 
 /** Every second of a recording is on the device as soon as it is over. */
 const SLICE_MILLIS = 1_000;
@@ -25,13 +25,22 @@ export type RecorderState = {
   /** From 0 to 1. */
   level: number;
   moments: Moment[];
+  /** What it is about, in a few words. */
+  gist: string;
   /** Why it stands still, or that nothing is heard. */
   trouble: string;
 };
 
-export type RecordingPlace = { pageId: string; notebookId: string; page: string; zone: string };
+export type RecordingPlace = {
+  pageId: string;
+  notebookId: string;
+  page: string;
+  zone: string;
+  /** What it explains. */
+  about?: About;
+};
 
-const IDLE: RecorderState = { status: 'idle', millis: 0, level: 0, moments: [], trouble: '' };
+const IDLE: RecorderState = { status: 'idle', millis: 0, level: 0, moments: [], gist: '', trouble: '' };
 
 /** The one recording that runs in this tab, whichever page is shown. */
 export class Recorder {
@@ -40,7 +49,7 @@ export class Recorder {
   private microphone?: Microphone;
   private media?: MediaRecorder;
   private work?: TakeWork;
-  private take: Take = { moments: [], stretches: [] };
+  private take: Take = takeOf({});
   private runningSince = 0;
   private lastHeard = 0;
   private timer?: ReturnType<typeof setInterval>;
@@ -57,7 +66,7 @@ export class Recorder {
   snapshot = () => this.state;
 
   /** Begins on a page. Gives whether it runs; if not, the state says why. */
-  start = async ({ zone, ...place }: RecordingPlace, deviceId?: string): Promise<boolean> => {
+  start = async ({ zone, about, ...place }: RecordingPlace, deviceId?: string): Promise<boolean> => {
     // A second press while the browser still asks for permission begins nothing of its own.
     if (this.microphone) return false;
     const microphone = new Microphone(this.gone);
@@ -72,7 +81,7 @@ export class Recorder {
     }
     const recording = newId();
     this.work = { recording, pageId: place.pageId, zone };
-    this.take = { moments: [], stretches: [] };
+    this.take = { ...takeOf({}), about };
     this.release = hold(recording);
     this.keeping = [];
     this.media = new MediaRecorder(microphone.sound, {
@@ -121,9 +130,9 @@ export class Recorder {
     this.keepTake();
   };
 
-  name = (moment: Moment, name: string) => {
-    this.take = withMoment(this.take, { ...moment, name });
-    this.set({ moments: this.take.moments });
+  /** Says what it is about, in a few words. */
+  describe = (gist: string) => {
+    this.set({ gist });
     this.keepTake();
   };
 
@@ -180,7 +189,8 @@ export class Recorder {
         ? [{ startedAt: this.runningSince, length: Date.now() - this.runningSince }]
         : [];
     const content = { ...this.take, stretches: [...this.take.stretches, ...running] };
-    if (this.work) this.keeping.push(this.outbox.keepTake({ ...this.work, content }));
+    if (this.work)
+      this.keeping.push(this.outbox.keepTake({ ...this.work, content, caption: this.state.gist }));
   }
 
   private async finish(): Promise<void> {

@@ -50,8 +50,16 @@ export function RecordingBar() {
           Stop and keep
         </button>
       </span>
+      <input
+        aria-label="What it is about"
+        placeholder="What it is about, in a few words"
+        value={state.gist}
+        maxLength={200}
+        className="min-h-8 w-full rounded border border-bar-line bg-transparent px-2 text-[14px] text-on-bar placeholder:text-on-bar-soft sm:max-w-72"
+        onChange={(event) => recorder.describe(event.target.value)}
+      />
       {state.moments.length > 0 && (
-        <span className="w-full text-[13px] text-on-bar-soft" aria-live="polite">
+        <span className="text-[13px] text-on-bar-soft" aria-live="polite">
           {plural(state.moments.length, 'moment')} marked, the last at{' '}
           {length((state.moments.at(-1)?.at ?? 0) / 1000)}
         </span>

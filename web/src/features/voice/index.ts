@@ -6,7 +6,15 @@ export { RecordDialog } from './RecordDialog';
 export { RecordingBar } from './RecordingBar';
 export { SaidAt } from './SaidAt';
 export { SoundPlayer } from './SoundPlayer';
-export { type Timing, timingsOf } from './timings';
-export { useHearing } from './useHearing';
+export { type About, takeOf } from './take';
+export { timingsOf } from './timings';
+export {
+  type Hearing,
+  HearingProvider,
+  type SaidMoment,
+  type Sound,
+  useHearing,
+  usePageHearing,
+} from './useHearing';
 export { PlayerProvider } from './usePlayer';
-export { RecorderProvider } from './useRecorder';
+export { RecorderProvider, useRecorder, useRecorderItself } from './useRecorder';

@@ -1,14 +1,12 @@
 import { momentOf } from '../../core/voice';
 import { takeOf } from './take';
+import type { SaidMoment } from './useHearing';
 
 type Made = { id: string; kind: string; content: unknown; madeAt: string };
 
-/** When in which recording something was made, in ms of its sound. */
-export type Timing = { recording: string; at: number };
-
 /** The moments of what was made on a page while a recording ran, by entry. */
-export function timingsOf(entries: readonly Made[]): Map<string, Timing> {
-  const timings = new Map<string, Timing>();
+export function timingsOf(entries: readonly Made[]): Map<string, SaidMoment> {
+  const timings = new Map<string, SaidMoment>();
   for (const recording of entries.filter((one) => one.kind === 'RECORDING')) {
     const stretches = takeOf(recording.content).stretches.flatMap((one) => [one.startedAt, one.length]);
     if (stretches.length === 0) continue;

@@ -1,9 +1,13 @@
 package notchbook.core.ink;
 
 import java.util.List;
+import java.util.OptionalLong;
 
-/** One line of the pen or the highlighter: colour as #RRGGBB, width in px at full pressure, samples in order of time. */
-public record Stroke(Tool tool, String colour, double width, List<InkPoint> points) {
+/**
+ * One line of the pen or the highlighter: colour as #RRGGBB, width in px at full pressure, samples in order of time, and when
+ * it was begun, in ms since 1970, where that is known.
+ */
+public record Stroke(Tool tool, String colour, double width, List<InkPoint> points, OptionalLong madeAt) {
     /** The widest stroke that a tool offers, with room for one that was made larger. */
     private static final double WIDEST = 80;
 
@@ -34,6 +38,16 @@ public record Stroke(Tool tool, String colour, double width, List<InkPoint> poin
         }
     }
 
+    /** A stroke of which nobody knows when it was made. */
+    public Stroke(Tool tool, String colour, double width, List<InkPoint> points) {
+        this(tool, colour, width, points, OptionalLong.empty());
+    }
+
+    /** How long it took to draw, in ms. */
+    public int millis() {
+        return points.getLast().millis();
+    }
+
     /** Whether this is a colour of ink: #RRGGBB. By hand, for it is asked of every stroke, in the browser too. */
     public static boolean isColour(String colour) {
         return colour.length() == 7
@@ -43,7 +57,7 @@ public record Stroke(Tool tool, String colour, double width, List<InkPoint> poin
 
     /** The same pen along other points. */
     public Stroke along(List<InkPoint> newPoints) {
-        return new Stroke(tool, colour, width, newPoints);
+        return new Stroke(tool, colour, width, newPoints, madeAt);
     }
 
     /** Made {@code factor} times as large around a place that stays, its width too. */
@@ -54,7 +68,8 @@ public record Stroke(Tool tool, String colour, double width, List<InkPoint> poin
                 Math.clamp(width * factor, FINEST, WIDEST),
                 points.stream()
                         .map(point -> point.at(x + factor * (point.x() - x), y + factor * (point.y() - y)))
-                        .toList());
+                        .toList(),
+                madeAt);
     }
 
     /** As it is kept: smoothed, and without the points that change nothing to see. */

@@ -1,10 +1,13 @@
 package notchbook.core.layer;
 
+import java.util.OptionalLong;
 import java.util.UUID;
 import notchbook.core.ink.Stroke;
 
 /** One thing on a picture. A locked one is not moved, changed or rubbed out until it is unlocked. */
 public sealed interface Thing {
+    int TIMED = 7;
+
     UUID id();
 
     boolean isLocked();
@@ -14,7 +17,27 @@ public sealed interface Thing {
         return "";
     }
 
-    record Ink(UUID id, boolean isLocked, Stroke stroke) implements Thing {}
+    /** When it was made, in ms since 1970: its id says so, where it has one that does (UUIDv7). */
+    default OptionalLong madeAt() {
+        return id().version() == TIMED ? OptionalLong.of(id().getMostSignificantBits() >>> 16) : OptionalLong.empty();
+    }
+
+    /** How long its making took, in ms. */
+    default int millis() {
+        return 0;
+    }
+
+    record Ink(UUID id, boolean isLocked, Stroke stroke) implements Thing {
+        @Override
+        public OptionalLong madeAt() {
+            return stroke.madeAt();
+        }
+
+        @Override
+        public int millis() {
+            return stroke.millis();
+        }
+    }
 
     record Label(UUID id, boolean isLocked, Lettering lettering) implements Thing {
         @Override

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TimedNotesTest {
     /** Ten seconds, a pause of a minute, five seconds, from 100,000 ms on. */
     private static final Take TAKE =
-            new Take(List.of(), List.of(new Stretch(100_000, 10_000), new Stretch(170_000, 5_000)));
+            Take.recorded(List.of(), List.of(new Stretch(100_000, 10_000), new Stretch(170_000, 5_000)));
 
     @ParameterizedTest
     @CsvSource({
@@ -61,7 +61,7 @@ class TimedNotesTest {
 
     @Test
     void keepsMomentsInOrderOfTimeAndIsFoundByTheirNames() {
-        var take = new Take(List.of(moment(9_000, "Why later"), moment(400, ""), moment(700, "Echo")), List.of());
+        var take = Take.recorded(List.of(moment(9_000, "Why later"), moment(400, ""), moment(700, "Echo")), List.of());
         assertThat(take.moments()).extracting(Moment::atMillis).containsExactly(400L, 700L, 9_000L);
         assertThat(take.words()).isEqualTo("Echo Why later");
     }
@@ -73,7 +73,7 @@ class TimedNotesTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Moment(id, 1, "a".repeat(121)));
         assertThatIllegalArgumentException().isThrownBy(() -> new Stretch(5, -1));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Take(List.of(new Moment(id, 1, ""), new Moment(id, 2, "")), List.of()));
+                .isThrownBy(() -> Take.recorded(List.of(new Moment(id, 1, ""), new Moment(id, 2, "")), List.of()));
     }
 
     private static Moment moment(long at, String name) {

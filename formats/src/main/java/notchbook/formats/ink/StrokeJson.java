@@ -3,13 +3,17 @@ package notchbook.formats.ink;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalLong;
 import notchbook.core.ink.InkPoint;
 import notchbook.core.ink.Stroke;
 import notchbook.core.ink.Stroke.Tool;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A stroke as JSON: {@code {tool, colour, width, points: [[x, y, pressure, millis, tilt], …]}}; an upright pen's tilt is left out. */
+/**
+ * A stroke as JSON: {@code {tool, colour, width, madeAt, points: [[x, y, pressure, millis, tilt], …]}}; {@code madeAt} in ms
+ * since 1970 is left out where it isn't known, and so is an upright pen's tilt.
+ */
 public final class StrokeJson {
     private StrokeJson() {}
 
@@ -22,15 +26,27 @@ public final class StrokeJson {
                 tool(json.path("tool").asString("")),
                 json.path("colour").asString(""),
                 json.path("width").asDouble(0),
-                points(json.path("points")));
+                points(json.path("points")),
+                madeAt(json.path("madeAt")));
+    }
+
+    private static OptionalLong madeAt(JsonNode json) {
+        if (json.isMissingNode()) {
+            return OptionalLong.empty();
+        }
+        if (!json.isIntegralNumber() || json.asLong() < 0) {
+            throw new IllegalArgumentException("When a stroke was made is a number of milliseconds.");
+        }
+        return OptionalLong.of(json.asLong());
     }
 
     /** Writes it into {@code into}, beside what is there. */
     public static void write(Stroke stroke, ObjectNode into) {
-        var points = into.put("tool", stroke.tool().name().toLowerCase(Locale.ROOT))
+        into.put("tool", stroke.tool().name().toLowerCase(Locale.ROOT))
                 .put("colour", stroke.colour())
-                .put("width", rounded(stroke.width()))
-                .putArray("points");
+                .put("width", rounded(stroke.width()));
+        stroke.madeAt().ifPresent(at -> into.put("madeAt", at));
+        var points = into.putArray("points");
         for (var point : stroke.points()) {
             var sample = points.addArray()
                     .add(rounded(point.x()))

@@ -14,7 +14,9 @@ class TakeJsonTest {
             strings = {
                 "{}",
                 "{\"moments\":[{" + ID + ",\"at\":1200,\"name\":\"Why later\"}]}",
-                "{\"stretches\":[{\"startedAt\":1764128000000,\"length\":9000},{\"startedAt\":1764128060000,\"length\":10}]}"
+                "{\"stretches\":[{\"startedAt\":1764128000000,\"length\":9000},{\"startedAt\":1764128060000,\"length\":10}]}",
+                "{\"lines\":[{\"from\":0,\"to\":900,\"words\":\"Clap\"}],\"about\":{\"entry\":\"018f0000-0000-7000-8000-000000000001\"},\"trim\":{\"from\":10,\"to\":800},\"poster\":400}",
+                "{\"about\":{\"entry\":\"018f0000-0000-7000-8000-000000000001\",\"thing\":\"018f0000-0000-7000-8000-000000000002\"}}"
             })
     void comesBackAsItWasWritten(String json) {
         assertThat(TakeJson.write(TakeJson.read(json))).isEqualTo(json);
@@ -30,7 +32,13 @@ class TakeJsonTest {
                 "{\"moments\":[{" + ID + ",\"at\":1}]}",
                 "{\"moments\":[null]}",
                 "{\"stretches\":[{\"startedAt\":1}]}",
-                "{\"stretches\":[{\"startedAt\":1,\"length\":-4}]}"
+                "{\"stretches\":[{\"startedAt\":1,\"length\":-4}]}",
+                "{\"lines\":[{\"from\":0,\"to\":900}]}",
+                "{\"lines\":[{\"from\":0,\"to\":900,\"words\":\" \"}]}",
+                "{\"trim\":{\"from\":0,\"to\":100}}",
+                "{\"poster\":-1}",
+                "{\"poster\":\"1\"}",
+                "{\"about\":{\"entry\":\"me\"}}"
             })
     void refusesWhatIsNoRecording(String json) {
         assertThatIllegalArgumentException().isThrownBy(() -> TakeJson.read(json));

@@ -1,0 +1,25 @@
+import { useMemo } from 'react';
+import { playable, type Sound, timingsOf } from '../voice';
+import type { Shown } from './shown';
+
+/** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
+export function useHeard(entries: readonly Shown[], address: string) {
+  const recordings = entries.filter((one) => one.kind === 'RECORDING');
+  const said = recordings.map((one) => [one.id, one.caption, one.content, one.media?.id, one.media?.compact]);
+  const key = `${JSON.stringify(said)} ${entries.map((one) => one.id).join(' ')}`;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that counts
+  return useMemo(
+    () => ({
+      timings: timingsOf(entries),
+      sounds: recordings
+        .filter((one) => one.media)
+        .map(
+          ({ id, media, caption, content }): Sound => ({
+            playable: playable({ id, media, name: caption || 'Recording', address }),
+            content,
+          }),
+        ),
+    }),
+    [key, address],
+  );
+}
