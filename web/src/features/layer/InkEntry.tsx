@@ -62,7 +62,8 @@ function DrawingSurface({ start, onChange }: { start: InkDrawing; onChange: (con
   );
 }
 
-const thingOf = (stroke: InkDrawing['strokes'][number]): InkThing => ({
+/** A stroke of a drawing as a thing on a surface. */
+export const thingOf = (stroke: InkDrawing['strokes'][number]): InkThing => ({
   ...stroke,
   kind: 'ink',
   id: newId(),
@@ -84,7 +85,8 @@ const strokesOf = (thing: Thing): InkDrawing['strokes'] =>
 
 const LINE_GAP = 40;
 
-function PaperLines({ width, height }: { width: number; height: number }) {
+/** The lines of drawing paper. */
+export function PaperLines({ width, height }: { width: number; height: number }) {
   const lines = Array.from({ length: Math.floor(height / LINE_GAP) }, (_, i) => (i + 1) * LINE_GAP);
   return lines.map((y) => <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="#DFE8EA" />);
 }

@@ -16,7 +16,7 @@ import { LinkCard } from '../link';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
 import type { Spot } from '../scan';
 import { TypedEntry } from '../text';
-import { type About, type Hearing, SaidAt, type SaidMoment } from '../voice';
+import { type About, type Hearing, SaidAt, type SaidMoment, type Sound } from '../voice';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
 import { addressOf, fileName } from './entryName';
@@ -27,6 +27,7 @@ import type { Shown } from './shown';
 import { SPANS } from './spans';
 import type { PageActs } from './usePageActs';
 import { useTextMarking } from './useTextMarking';
+import { WatchDrawn } from './WatchDrawn';
 import type { Pattern, Zone } from './zones';
 
 /** What all entries of a page have in common. */
@@ -45,6 +46,7 @@ export type OnPage = {
   /** When entries were made, in recordings of the page. */
   timings: ReadonlyMap<string, SaidMoment>;
   hearing: Hearing;
+  sounds: readonly Sound[];
 } & Does;
 
 /** What entries ask of their page. */
@@ -114,6 +116,7 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
       )}
       {explains && <p className="text-[13px] text-soft">Explains {explains}</p>}
       {!explains && <Said id={entry.id} page={page} />}
+      {(entry.kind === 'INK' || entry.kind === 'PHOTO') && <WatchDrawn entry={entry} sounds={page.sounds} />}
       <Content entry={entry} zone={zone} page={page} isChosen={isChosen} isNarrow={isNarrow} />
       <OwnWordsNote measured={page.ownWords.find((one) => one.entry === entry.id)} />
       {isChosen && !(isNarrow && entry.kind === 'TYPED') ? (

@@ -178,6 +178,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       address,
       timings,
       hearing,
+      sounds,
       ...does,
     }),
     [id, pattern, acts, marking, points, remarks, ownWords, besides, spots, address, timings, hearing, does],

@@ -47,6 +47,9 @@ export class Player {
 
   snapshot = () => this.state;
 
+  /** Where it stands now, in seconds, to the millisecond. */
+  position = () => this.audio.currentTime;
+
   /** Plays a sound from a moment in seconds, or from where it stands. */
   play = (sound: Playable, from?: number) => {
     this.take(sound);

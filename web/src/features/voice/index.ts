@@ -1,5 +1,5 @@
 export { LitEntries } from './LitEntries';
-export type { Playable } from './Player';
+export { type Playable, type Player, RATES } from './Player';
 export { PlayingBar } from './PlayingBar';
 export { playable } from './playable';
 export { RecordDialog } from './RecordDialog';
@@ -16,5 +16,5 @@ export {
   useHearing,
   usePageHearing,
 } from './useHearing';
-export { PlayerProvider } from './usePlayer';
+export { PlayerProvider, usePlayer } from './usePlayer';
 export { RecorderProvider, useRecorder, useRecorderItself } from './useRecorder';

@@ -167,6 +167,13 @@ final class Endpoints {
             entry("GET /api/media/{privateMedia}", STUDENT_ONLY),
             entry("GET /api/media/{privateMedia}/screen", STUDENT_ONLY),
             entry("GET /api/media/{file}/look", STUDENT_ONLY),
+            entry("GET /api/media/{clip}/still?at=500", STUDENT_ONLY),
+            entry("GET /api/entries/{recording}/lines.vtt", STUDENT_ONLY),
+            entry("GET /api/talks/{recording}/{drawing}/0/page.html", STUDENT_ONLY),
+            entry(
+                    "POST /api/talk-films {'recording':'{recording}','subject':'{drawing}','at':0,'format':'WEBM'}",
+                    STUDENT_ONLY),
+            entry("GET /api/talk-films/{film}", STUDENT_ONLY),
             entry("PUT /api/media/{new}/from-upload {'upload':'/api/uploads/{new}','name':'a','cutOff':false}", NOBODY),
             entry("POST /api/link-cards/{card}/again", STUDENT_ONLY),
             entry("GET /api/collections", ANYONE_OWN),
@@ -257,6 +264,7 @@ final class Endpoints {
         var checkable = handIn(desk);
         browser.send(school.teacher, "POST", "/api/hand-ins/" + checkable + "/open", "");
         var scan = scan(desk, privateMedia);
+        var talked = TalkedPage.of(school, browser, school.student);
         return Map.ofEntries(
                 entry("scan", scan),
                 entry("ink", ink(desk)),
@@ -281,6 +289,10 @@ final class Endpoints {
                 entry("otherTopic", school.node("2.4")),
                 entry("media", media),
                 entry("privateMedia", privateMedia),
+                entry("clip", clip()),
+                entry("recording", talked.recording()),
+                entry("drawing", talked.drawing()),
+                entry("film", film(talked)),
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
                 entry("collection", collection),
@@ -329,6 +341,17 @@ final class Endpoints {
                 .orElseThrow()
                 .path("id")
                 .asString();
+    }
+
+    private UUID clip() {
+        var id = UUID.randomUUID();
+        browser.upload(school.student, id, "tank.mp4", Samples.film());
+        return id;
+    }
+
+    private UUID film(TalkedPage talked) {
+        var film = browser.send(school.student, "POST", "/api/talk-films", talked.wish("WEBM"));
+        return UUID.fromString(film.json().path("id").asString());
     }
 
     private UUID ink(School.Desk desk) {

@@ -1,13 +1,15 @@
 package notchbook.app;
 
+import static java.nio.charset.StandardCharsets.ISO_8859_1;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayInputStream;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import notchbook.app.platform.Job;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,19 +20,17 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class MediaTest extends AppTest {
-    private final UUID id = UUID.randomUUID();
+    private UUID id = UUID.randomUUID();
 
     @Autowired
     private List<Job> jobs;
 
-    private Job compact;
-
-    @BeforeEach
-    void findJob() {
-        compact = jobs.stream()
-                .filter(job -> job.name().equals("compact-sound"))
+    private void run(String job) {
+        jobs.stream()
+                .filter(one -> one.name().equals(job))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow()
+                .run(id);
     }
 
     @ParameterizedTest
@@ -74,7 +74,7 @@ class MediaTest extends AppTest {
         assertThat(before.path("compact").asBoolean()).isFalse();
         var path = "/api/media/" + id + "/compact";
         assertThat(browser.get(school.student, path).status()).isEqualTo(404);
-        compact.run(id);
+        run("compact-sound");
         var copy = browser.get(school.student, path).response();
         assertThat(copy.getContentType()).isEqualTo("audio/webm");
         assertThat(copy.getContentAsByteArray().length)
@@ -83,9 +83,58 @@ class MediaTest extends AppTest {
     }
 
     @Test
-    void keepsAFilmAsAFileAndNeverAsItsSoundAlone() {
-        assertThat(upload("film.mp4", Samples.film()).json().path("kind").asString())
+    void keepsAShortFilmAsAClipWithItsSizeItsLengthAndWithoutItsPlace() throws Exception {
+        var clip = upload("film.mp4", Samples.film("-metadata", "location=+51.0+001.0/"))
+                .json();
+        assertThat(clip.path("kind").asString()).isEqualTo("CLIP");
+        assertThat(List.of(clip.path("width").asInt(), clip.path("height").asInt()))
+                .containsExactly(160, 120);
+        assertThat(clip.path("seconds").asDouble()).isBetween(0.9, 1.2);
+        assertThat(clip.path("audibility").asString()).isEqualTo("CLEAR");
+        var kept = browser.get(school.student, "/api/media/" + id).response();
+        assertThat(kept.getContentType()).isEqualTo("video/mp4");
+        assertThat(new String(kept.getContentAsByteArray(), ISO_8859_1)).doesNotContain("+51.0");
+    }
+
+    @Test
+    void showsAStillOfAClipAndMakesACopyThatEveryBrowserPlays() throws Exception {
+        upload("film.mp4", Samples.film());
+        var still = browser.get(school.student, "/api/media/" + id + "/still?at=500")
+                .response();
+        assertThat(ImageIO.read(new ByteArrayInputStream(still.getContentAsByteArray()))
+                        .getWidth())
+                .isEqualTo(160);
+        assertThat(browser.get(school.student, "/api/media/" + id + "/still?at=90000")
+                        .status())
+                .isEqualTo(404);
+        run("compact-film");
+        var copy = browser.get(school.student, "/api/media/" + id + "/compact").response();
+        assertThat(copy.getContentType()).isEqualTo("video/webm");
+        assertThat(copy.getContentAsByteArray()).startsWith(0x1A, 0x45, 0xDF, 0xA3);
+    }
+
+    @Test
+    void takesAClipWithoutSoundAndKeepsALongFilmAsAFile() {
+        var silent = upload("tank.webm", Samples.silentFilm(2)).json();
+        assertThat(silent.path("kind").asString()).isEqualTo("CLIP");
+        assertThat(silent.path("audibility").isMissingNode()).isTrue();
+        id = UUID.randomUUID();
+        assertThat(upload("long.webm", Samples.silentFilm(601))
+                        .json()
+                        .path("kind")
+                        .asString())
                 .isEqualTo("FILE");
+    }
+
+    @Test
+    void refusesAClipThatBreaksOff() {
+        var whole = Samples.film();
+        var answer = upload("film.mp4", Arrays.copyOf(whole, whole.length * 2 / 3));
+        assertThat(answer.json().path("kind").asString()).isNotEqualTo("CLIP");
+        var webm = Samples.silentFilm(3);
+        id = UUID.randomUUID();
+        assertThat(upload("tank.webm", Arrays.copyOf(webm, webm.length * 2 / 3)).detail())
+                .contains("breaks off");
     }
 
     @Test

@@ -151,11 +151,26 @@ final class Samples {
         return wav.array();
     }
 
-    /** A second of a moving test picture with a tone, as a phone films it. */
-    static byte[] film() {
+    /** A second of a moving test picture with a tone, as a phone films it, with what more ffmpeg is to write. */
+    static byte[] film(String... more) {
         var picture = new String[] {"-f", "lavfi", "-i", "testsrc=size=160x120:rate=10:duration=1"};
         var tone = new String[] {"-f", "lavfi", "-i", "sine=duration=1", "-c:v", "mpeg4", "-c:a", "aac"};
-        return byFfmpeg("mp4", Stream.of(picture, tone).flatMap(Stream::of).toArray(String[]::new));
+        return byFfmpeg(
+                "mp4", Stream.of(picture, tone, more).flatMap(Stream::of).toArray(String[]::new));
+    }
+
+    /** A film without sound, as a browser makes it. */
+    static byte[] silentFilm(int seconds) {
+        return byFfmpeg(
+                "webm",
+                "-f",
+                "lavfi",
+                "-i",
+                "testsrc=size=64x48:rate=2:duration=" + seconds,
+                "-c:v",
+                "libvpx",
+                "-deadline",
+                "realtime");
     }
 
     /** The sample photo as a phone's HEIC file. */

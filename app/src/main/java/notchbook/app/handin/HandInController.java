@@ -88,7 +88,7 @@ class HandInController {
                 ready.section().pages().size(),
                 (int) kinds.stream().filter(EntryKind.PHOTO::equals).count(),
                 (int) kinds.stream().filter(EntryKind.INK::equals).count(),
-                (int) kinds.stream().filter(EntryKind.RECORDING::equals).count(),
+                (int) kinds.stream().filter(EntryKind::isPlayed).count(),
                 ready.bytes());
     }
 

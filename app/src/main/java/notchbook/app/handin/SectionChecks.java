@@ -16,7 +16,6 @@ import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.Sound;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.Page;
 import notchbook.app.notebook.SectionContents;
 import notchbook.app.reflection.Reflection;
@@ -89,7 +88,7 @@ class SectionChecks {
     private List<SectionWork.Unheard> unheard(SectionContents section) {
         var items = media(section);
         return section.entries().stream()
-                .filter(entry -> entry.kind() == EntryKind.RECORDING)
+                .filter(entry -> entry.kind().isPlayed())
                 .flatMap(entry -> entry.mediaId().map(items::get).flatMap(MediaItem::sound).stream()
                         .map(Sound::audibility)
                         .filter(audibility -> audibility != Audibility.CLEAR)

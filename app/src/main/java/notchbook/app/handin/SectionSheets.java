@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
-import notchbook.app.media.Sound;
 import notchbook.app.notebook.EntryContent;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.core.layer.Layer;
@@ -87,13 +86,10 @@ class SectionSheets {
             case TYPED -> new SectionSheet.Typed(DocumentJson.read(entry.content()));
             case INK -> new SectionSheet.Ink(DrawingJson.read(entry.content()));
             case PHOTO -> photo(items.get(entry.mediaId().orElseThrow()), Optional.empty());
-            case RECORDING ->
+            case RECORDING, CLIP ->
                 new SectionSheet.Recording(
                         entry.mediaPath(),
-                        items.get(entry.mediaId().orElseThrow())
-                                .sound()
-                                .map(Sound::seconds)
-                                .orElse(0.0));
+                        items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0));
             case FILE ->
                 new SectionSheet.Attached(
                         EntryContent.words(entry.kind(), entry.content()),

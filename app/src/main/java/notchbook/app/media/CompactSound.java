@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import notchbook.app.platform.Ffmpeg;
 import notchbook.app.platform.Job;
 import org.springframework.stereotype.Component;
 
@@ -43,6 +44,7 @@ class CompactSound implements Job {
     /** Whether a recording needs a copy: one that is WebM and small already is its own. */
     static boolean isWanted(MediaItem item) {
         return item.sound()
+                .filter(sound -> item.kind() == MediaKind.RECORDING)
                 .filter(sound -> !item.type().equals(TYPE) || item.bytes() > 1.2 * BYTES_PER_SECOND * sound.seconds())
                 .isPresent();
     }

@@ -1,6 +1,7 @@
 package notchbook.app.media;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -81,6 +82,33 @@ public class Media {
         return content(item, false);
     }
 
+    /** Keeps a content that is no item, and gives its SHA-256. */
+    public String keep(Path content) {
+        return files.keep(content);
+    }
+
+    /** Where a content lies that was kept under its SHA-256. */
+    public Path place(String sha256) {
+        return files.place(sha256);
+    }
+
+    /** Forgets a content that is no item. */
+    public void forget(String sha256) {
+        if (!store.isKept(sha256)) {
+            files.forget(sha256);
+        }
+    }
+
+    /** A recording as it is listened to: its compact copy where there is one. */
+    public InputStream listening(MediaItem item) throws IOException {
+        return Files.newInputStream(content(item, true));
+    }
+
+    /** The type of what is listened to. */
+    public String listeningType(MediaItem item) {
+        return item.hasCompactCopy() ? item.compactType() : item.type();
+    }
+
     /** The full content of an item. */
     public byte[] fullContent(MediaItem item) {
         return bytes(item, false);
@@ -89,6 +117,14 @@ public class Media {
     /** Where the content of an item lies: the picture for the screen when asked for and there, else the full content. */
     Path content(MediaItem item, boolean forScreen) {
         return files.place(forScreen ? item.screenSha256().orElse(item.sha256()) : item.sha256());
+    }
+
+    /** The picture of a clip at a moment in ms, as JPEG. */
+    byte[] still(Person reader, UUID id, long millis) {
+        return Optional.of(requireVisible(reader, id))
+                .filter(item -> item.kind() == MediaKind.CLIP)
+                .flatMap(item -> Stills.at(content(item, false), Math.max(0, millis)))
+                .orElseThrow(() -> Refusal.notFound("picture"));
     }
 
     /** The beginning of a file that holds text or a table, for a look at it. */

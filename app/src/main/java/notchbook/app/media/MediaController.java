@@ -70,14 +70,24 @@ class MediaController {
         return answer(item, item.screenSha256().isPresent() ? "image/jpeg" : servedType(item), true);
     }
 
-    /** The compact copy of a recording, to be listened to (in ranges too). */
+    /** The compact copy of a recording or a clip, to be listened to or watched (in ranges too). */
     @GetMapping("/api/media/{id}/compact")
     ResponseEntity<Resource> compact(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var item = media.requireVisible(reader, id);
-        if (!item.hasCompactSound()) {
+        if (!item.hasCompactCopy()) {
             throw Refusal.notFound("compact copy");
         }
-        return answer(item, CompactSound.TYPE, true);
+        return answer(item, item.compactType(), true);
+    }
+
+    /** The picture of a clip at a moment in ms. */
+    @GetMapping(path = "/api/media/{id}/still", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> still(
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam(defaultValue = "0") long at) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate().immutable())
+                .header("Content-Security-Policy", SANDBOX)
+                .body(media.still(reader, id, at));
     }
 
     /** Typed text as an entry holds it; {@code cut} when the file goes on. */

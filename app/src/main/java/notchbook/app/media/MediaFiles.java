@@ -57,6 +57,14 @@ class MediaFiles {
         return folder.resolve(sha256.substring(0, 2)).resolve(sha256);
     }
 
+    void forget(String sha256) {
+        try {
+            Files.deleteIfExists(place(sha256));
+        } catch (IOException stuck) {
+            throw new UncheckedIOException("The media folder " + folder + " can't be written to.", stuck);
+        }
+    }
+
     /** The SHA-256 that a file has now, in hexadecimal. */
     static String digest(Path file) throws IOException {
         try (var in = new DigestInputStream(Files.newInputStream(file), MessageDigest.getInstance("SHA-256"))) {

@@ -20,7 +20,7 @@ import notchbook.imaging.photo.PhotoRefused;
 import notchbook.imaging.scan.Scan;
 import org.springframework.stereotype.Component;
 
-/** Judges a file by its content and keeps it as a photo, a recording or a file to be fetched. */
+/** Judges a file by its content and keeps it as a photo, a recording, a clip or a file to be fetched. */
 @Component
 class MediaIntake {
     /** A full picture of 40 megapixels stays below this. */
@@ -35,13 +35,16 @@ class MediaIntake {
     private final MediaStore store;
     private final MediaFiles files;
     private final SoundIntake sounds;
+    private final FilmIntake films;
     private final Jobs jobs;
     private final SchoolClock clock;
 
-    MediaIntake(MediaStore store, MediaFiles files, SoundIntake sounds, Jobs jobs, SchoolClock clock) {
+    MediaIntake(
+            MediaStore store, MediaFiles files, SoundIntake sounds, FilmIntake films, Jobs jobs, SchoolClock clock) {
         this.store = store;
         this.files = files;
         this.sounds = sounds;
+        this.films = films;
         this.jobs = jobs;
         this.clock = clock;
     }
@@ -52,6 +55,9 @@ class MediaIntake {
             store.insert(item, clock.now());
             if (item.kind() == MediaKind.FILE) {
                 jobs.want(MediaWords.NAME, item.id());
+            }
+            if (item.kind() == MediaKind.CLIP) {
+                jobs.want(CompactFilm.NAME, item.id());
             }
             if (CompactSound.isWanted(item)) {
                 jobs.want(CompactSound.NAME, item.id());
@@ -70,7 +76,37 @@ class MediaIntake {
         if (sound.isPresent()) {
             return sound(owner, incoming, sound.get());
         }
-        return isNamedAsPicture(incoming.name()) ? photo(owner, incoming) : plain(owner, incoming);
+        if (isNamedAsPicture(incoming.name())) {
+            return photo(owner, incoming);
+        }
+        var clip = clip(owner, incoming);
+        return clip.isPresent() ? clip.get() : plain(owner, incoming);
+    }
+
+    private Optional<MediaItem> clip(Person owner, Incoming incoming) throws IOException {
+        var kept = Files.createTempFile("notchbook", ".film");
+        try {
+            var film = films.take(incoming, kept);
+            if (film.isEmpty()) {
+                return Optional.empty();
+            }
+            return Optional.of(new MediaItem(
+                    incoming.id(),
+                    owner.id(),
+                    MediaKind.CLIP,
+                    film.get().format().type,
+                    FileName.parse(incoming.name()).name(),
+                    files.keep(kept),
+                    Optional.empty(),
+                    Files.size(kept),
+                    Optional.of(film.get().width()),
+                    Optional.of(film.get().height()),
+                    Optional.of(film.get().seconds()),
+                    film.get().sound(),
+                    Optional.empty()));
+        } finally {
+            Files.deleteIfExists(kept);
+        }
     }
 
     private MediaItem photo(Person owner, Incoming incoming) throws IOException {
@@ -91,6 +127,7 @@ class MediaIntake {
                     photo.full().length,
                     Optional.of(photo.width()),
                     Optional.of(photo.height()),
+                    Optional.empty(),
                     Optional.empty(),
                     photo.capturedAt().map(clock::at));
         } catch (PhotoRefused refused) {
@@ -119,6 +156,7 @@ class MediaIntake {
                 Optional.of(page.width()),
                 Optional.of(page.height()),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         store.insert(item, clock.now());
         jobs.want(MediaWords.NAME, item.id());
@@ -140,6 +178,7 @@ class MediaIntake {
                     Files.size(kept),
                     Optional.empty(),
                     Optional.empty(),
+                    Optional.of(sound.seconds()),
                     Optional.of(sound),
                     Optional.empty());
         } finally {
@@ -160,6 +199,7 @@ class MediaIntake {
                 files.keep(incoming.file()),
                 Optional.empty(),
                 Files.size(incoming.file()),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

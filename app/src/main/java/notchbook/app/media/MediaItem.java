@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 
 /**
- * Something kept in the media store. Sizes are in px and bytes; {@code screenSha256} is of the smaller copy that is shown
+ * Something kept in the media store. Sizes are in px and bytes, the length of what can be played in seconds; {@code screenSha256} is of the smaller copy that is shown
  * or listened to; {@code capturedAt} is when the camera says that it was taken.
  */
 public record MediaItem(
@@ -19,11 +19,17 @@ public record MediaItem(
         long bytes,
         Optional<Integer> width,
         Optional<Integer> height,
+        Optional<Double> seconds,
         Optional<Sound> sound,
         Optional<Instant> capturedAt) {
 
-    /** Whether it is a recording with a smaller copy to listen to. */
-    boolean hasCompactSound() {
-        return sound.isPresent() && screenSha256.isPresent();
+    /** Whether it is a recording or a clip with a smaller copy to listen to or to watch. */
+    boolean hasCompactCopy() {
+        return (kind == MediaKind.RECORDING || kind == MediaKind.CLIP) && screenSha256.isPresent();
+    }
+
+    /** The type of that copy. */
+    String compactType() {
+        return kind == MediaKind.CLIP ? CompactFilm.TYPE : CompactSound.TYPE;
     }
 }

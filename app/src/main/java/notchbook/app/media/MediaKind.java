@@ -1,8 +1,9 @@
 package notchbook.app.media;
 
-/** What was sent: a photo or a recording, which a page can show, or any other file, which can be fetched again. */
+/** What was sent: a photo, a recording or a clip (a short film), which a page can show, or any other file, to be fetched again. */
 public enum MediaKind {
     PHOTO,
     RECORDING,
+    CLIP,
     FILE
 }

@@ -46,7 +46,7 @@ class MediaStore {
                 .set(MEDIA.BYTES, item.bytes())
                 .set(MEDIA.WIDTH, item.width().orElse(null))
                 .set(MEDIA.HEIGHT, item.height().orElse(null))
-                .set(MEDIA.SECONDS, item.sound().map(Sound::seconds).orElse(null))
+                .set(MEDIA.SECONDS, item.seconds().orElse(null))
                 .set(MEDIA.PEAKS, written(item.sound().stream().flatMap(sound -> sound.peaks().stream())))
                 .set(
                         MEDIA.SILENCES,
@@ -66,6 +66,11 @@ class MediaStore {
         db.update(MEDIA).set(MEDIA.SCREEN_SHA256, sha256).where(MEDIA.ID.eq(id)).execute();
     }
 
+    /** Whether a content belongs to an item. */
+    boolean isKept(String sha256) {
+        return db.fetchExists(MEDIA, MEDIA.SHA256.eq(sha256).or(MEDIA.SCREEN_SHA256.eq(sha256)));
+    }
+
     private static MediaItem item(Record found) {
         return new MediaItem(
                 found.get(MEDIA.ID),
@@ -78,7 +83,12 @@ class MediaStore {
                 found.get(MEDIA.BYTES),
                 Optional.ofNullable(found.get(MEDIA.WIDTH)),
                 Optional.ofNullable(found.get(MEDIA.HEIGHT)),
-                Optional.ofNullable(found.get(MEDIA.SECONDS)).map(seconds -> sound(seconds, found)),
+                Optional.ofNullable(found.get(MEDIA.SECONDS)),
+                // A silent film has a length and nothing to hear.
+                Optional.ofNullable(found.get(MEDIA.SECONDS))
+                        .filter(seconds -> found.get(MEDIA.AUDIBILITY) != null
+                                || !found.get(MEDIA.PEAKS).isEmpty())
+                        .map(seconds -> sound(seconds, found)),
                 Optional.ofNullable(found.get(MEDIA.CAPTURED_AT)));
     }
 

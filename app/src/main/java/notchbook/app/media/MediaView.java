@@ -6,8 +6,8 @@ import java.util.UUID;
 import notchbook.core.voice.Audibility;
 
 /**
- * A media item as a screen needs it; see {@link MediaItem} and {@link Sound} for units. {@code compact} when a recording has
- * a smaller copy to listen to.
+ * A media item as a screen needs it; see {@link MediaItem} and {@link Sound} for units. {@code compact} when a recording or a
+ * clip has a smaller copy to listen to or to watch.
  */
 public record MediaView(
         UUID id,
@@ -35,13 +35,13 @@ public record MediaView(
                 item.bytes(),
                 item.width(),
                 item.height(),
-                item.sound().map(Sound::seconds),
+                item.seconds(),
                 item.sound().map(Sound::peaks).orElse(List.of()),
                 item.sound().stream()
                         .flatMap(sound -> sound.silences().stream())
                         .map(silence -> new SilenceView(silence.fromMillis(), silence.toMillis()))
                         .toList(),
                 item.sound().map(Sound::audibility),
-                item.hasCompactSound());
+                item.hasCompactCopy());
     }
 }

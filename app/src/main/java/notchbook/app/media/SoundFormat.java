@@ -47,7 +47,7 @@ enum SoundFormat {
         if (format.filter(SoundFormat::mayHoldVideo).isEmpty()) {
             return format;
         }
-        var tracks = SoundTracks.of(file);
+        var tracks = Tracks.of(file);
         return format.filter(any -> !tracks.hasVideo() && (tracks.hasSound() || any != MP4));
     }
 

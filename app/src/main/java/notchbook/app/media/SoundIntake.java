@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import notchbook.app.platform.Ffmpeg;
 import notchbook.app.platform.Refusal;
 import notchbook.core.voice.Loudness;
 import org.springframework.stereotype.Component;
@@ -35,14 +36,14 @@ class SoundIntake {
         if (!incoming.isCutOff() && format.isCutShort(file)) {
             throw Refusal.unfit(BROKEN);
         }
-        if (SoundTracks.of(file).seconds().orElse(0) * 1_000 > LONGEST_MILLIS) {
+        if (Tracks.of(file).seconds().orElse(0) * 1_000 > LONGEST_MILLIS) {
             throw Refusal.unfit(TOO_LONG);
         }
-        var loudness = loudness(incoming);
-        if (loudness.lengthMillis() < SHORTEST_MILLIS) {
+        var sound = measure(incoming);
+        if (sound.seconds() * 1_000 < SHORTEST_MILLIS) {
             throw Refusal.unfit("There is no sound in this recording. Check the microphone and record again.");
         }
-        if (loudness.lengthMillis() > LONGEST_MILLIS) {
+        if (sound.seconds() * 1_000 > LONGEST_MILLIS) {
             throw Refusal.unfit(TOO_LONG);
         }
         var written = new ArrayList<>(
@@ -53,7 +54,12 @@ class SoundIntake {
         if (!Ffmpeg.run(LIMIT, written)) {
             throw Refusal.unfit(BROKEN);
         }
-        return Sound.of(loudness);
+        return sound;
+    }
+
+    /** What can be heard in a file; one that breaks off is refused. */
+    Sound measure(Incoming incoming) throws IOException {
+        return Sound.of(loudness(incoming));
     }
 
     private static Loudness loudness(Incoming incoming) throws IOException {

@@ -83,6 +83,11 @@ public class Entries {
         return entry;
     }
 
+    /** A live entry, whoever's; for work that goes on after its owner asked for it. */
+    public Optional<Entry> find(UUID id) {
+        return store.find(id);
+    }
+
     /** Those of these entries that are live and the reader's own. */
     public List<Entry> live(Person reader, List<UUID> ids) {
         return store.findOwned(reader.id(), ids);
@@ -242,7 +247,11 @@ public class Entries {
                 throw Refusal.unfit("This is not a picture. Use a JPEG, PNG or WebP file.");
             }
             if (kind == EntryKind.RECORDING && item.kind() != MediaKind.RECORDING) {
-                throw Refusal.unfit("This is not a recording. Use a WAV, Ogg, WebM or MP3 file.");
+                throw Refusal.unfit("This is not a recording. Use a WAV, Ogg, WebM, MP3 or M4A file.");
+            }
+            if (kind == EntryKind.CLIP && item.kind() != MediaKind.CLIP) {
+                throw Refusal.unfit(
+                        "This is not a film of up to ten minutes. Use a WebM or MP4 file, or add it as a file.");
             }
         });
     }

@@ -31,7 +31,7 @@ public record EntryContent(String json, boolean isEmpty) {
             }
             case PHOTO ->
                 new EntryContent(sent.isEmpty() ? NOTHING : PhotoSetJson.write(PhotoSetJson.read(sent)), false);
-            case RECORDING -> new EntryContent(TakeJson.write(TakeJson.read(sent)), false);
+            case RECORDING, CLIP -> new EntryContent(TakeJson.write(TakeJson.read(sent)), false);
             case FILE ->
                 text("name", FileName.parse(sent.path("name").asString("")).name());
             case LINK ->
@@ -48,7 +48,7 @@ public record EntryContent(String json, boolean isEmpty) {
             case FILE -> MAPPER.readTree(json).path("name").asString("");
             case LINK -> MAPPER.readTree(json).path("address").asString("");
             case PHOTO -> photoSet(kind, json).map(PhotoSet::words).orElse("");
-            case RECORDING -> TakeJson.read(json).words();
+            case RECORDING, CLIP -> TakeJson.read(json).words();
             case INK -> "";
         };
     }

@@ -8,6 +8,8 @@ public enum EntryKind {
     INK(EvidenceKind.HANDWRITTEN),
     PHOTO(EvidenceKind.PHOTO),
     RECORDING(EvidenceKind.RECORDING),
+    /** A short film. */
+    CLIP(EvidenceKind.RECORDING),
     FILE(EvidenceKind.ATTACHED),
     LINK(EvidenceKind.ATTACHED);
 
@@ -22,6 +24,11 @@ public enum EntryKind {
     }
 
     boolean hasMedia() {
-        return this == PHOTO || this == RECORDING || this == FILE;
+        return this == PHOTO || isPlayed() || this == FILE;
+    }
+
+    /** Whether it is listened to or watched, with moments and spoken lines. */
+    public boolean isPlayed() {
+        return this == RECORDING || this == CLIP;
     }
 }

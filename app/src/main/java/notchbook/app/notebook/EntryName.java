@@ -22,6 +22,7 @@ public final class EntryName {
             case INK -> "Drawing";
             case PHOTO -> "Photo";
             case RECORDING -> "Recording";
+            case CLIP -> "Clip";
             case FILE -> "File";
             case LINK -> "Link";
         };

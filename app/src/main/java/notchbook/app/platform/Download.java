@@ -20,15 +20,15 @@ public final class Download {
 
     /** {@code title} becomes its name, without the signs that some file systems don't allow. */
     public static ResponseEntity<byte[]> of(String title, String ending, MediaType type, byte[] content) {
-        var name = title.replaceAll("[^\\p{L}\\p{N} ._-]+", "-") + "." + ending;
         return ResponseEntity.ok()
                 .contentType(type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name, UTF_8)
-                                .build()
-                                .toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, named(title, ending))
                 .body(content);
+    }
+
+    /** The header of a file that is saved under a name like {@code title}. */
+    public static String named(String title, String ending) {
+        var name = title.replaceAll("[^\\p{L}\\p{N} ._-]+", "-") + "." + ending;
+        return ContentDisposition.attachment().filename(name, UTF_8).build().toString();
     }
 }

@@ -70,7 +70,7 @@ public record Take(
     }
 
     /** Whether something that was made at a time (in ms since 1970) was there before this recording began. */
-    boolean beginsAfter(long madeAtMillis) {
+    public boolean beginsAfter(long madeAtMillis) {
         return !stretches.isEmpty() && madeAtMillis < stretches.getFirst().startedAtMillis();
     }
 }

@@ -33,7 +33,8 @@ public final class LayerSvg {
         return layer.things().stream().map(LayerSvg::thing).collect(joining("\n"));
     }
 
-    private static String thing(Thing thing) {
+    /** One thing as SVG elements. */
+    public static String thing(Thing thing) {
         return switch (thing) {
             case Thing.Ink ink -> StrokeSvg.write(ink.stroke());
             case Thing.Label label -> words(label.lettering());

@@ -1,9 +1,10 @@
-package notchbook.core.voice;
+package notchbook.core.talk;
 
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import notchbook.core.voice.Take;
 
 /**
  * A drawing that was made while somebody talked, to be played back with the voice. Each thing on it has the moment of the
@@ -20,7 +21,7 @@ public record TalkThrough(List<Made> things) {
     static final int ONE_STEP = 700;
 
     /** Going back within this after a step goes to the one before it, in ms: otherwise there would be no way further back. */
-    static final int JUST_BEGUN = 1_000;
+    public static final int JUST_BEGUN = 1_000;
 
     /** A thing of the drawing. */
     public record Made(long begun, long lasting) {

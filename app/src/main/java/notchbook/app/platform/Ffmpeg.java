@@ -1,8 +1,9 @@
-package notchbook.app.media;
+package notchbook.app.platform;
 
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
@@ -11,18 +12,18 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** Runs the programs of ffmpeg: on files only, in one thread, and for so long and no longer. */
-final class Ffmpeg {
+public final class Ffmpeg {
     private static final int BUFFER_BYTES = 1 << 16;
 
     private Ffmpeg() {}
 
     /** Reads what a program writes while it writes it; an answer is not kept. */
-    interface Reader {
+    public interface Reader {
         void read(InputStream output) throws IOException;
     }
 
     /** Whether it went through to its end without a word of complaint; {@code reader} has had what it wrote. */
-    static boolean read(Duration limit, List<String> arguments, Reader reader) throws IOException {
+    public static boolean read(Duration limit, List<String> arguments, Reader reader) throws IOException {
         var errors = Files.createTempFile("notchbook", "ffmpeg");
         try {
             var process = new ProcessBuilder(command("ffmpeg", arguments))
@@ -38,8 +39,29 @@ final class Ffmpeg {
         }
     }
 
+    /** Writes what a program reads while it reads it. */
+    public interface Writer {
+        void write(OutputStream input) throws IOException;
+    }
+
+    /** Whether it went through to its end with all that {@code writer} had for it. */
+    public static boolean write(Duration limit, List<String> arguments, Writer writer) throws IOException {
+        var process = new ProcessBuilder(command("ffmpeg", arguments))
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        endAfter(process, limit);
+        try (var input = process.getOutputStream()) {
+            writer.write(input);
+        } catch (IOException closed) {
+            // It ended before its time; how it ended says whether that was well.
+            process.destroyForcibly();
+        }
+        return process.onExit().join().exitValue() == 0;
+    }
+
     /** Whether it went through to its end. */
-    static boolean run(Duration limit, List<String> arguments) throws IOException {
+    public static boolean run(Duration limit, List<String> arguments) throws IOException {
         var process = new ProcessBuilder(command("ffmpeg", arguments))
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
@@ -49,7 +71,7 @@ final class Ffmpeg {
     }
 
     /** What ffprobe says; empty when it can't read the file. */
-    static String probe(Duration limit, List<String> arguments) throws IOException {
+    public static String probe(Duration limit, List<String> arguments) throws IOException {
         var process = new ProcessBuilder(command("ffprobe", arguments))
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();

@@ -1,9 +1,11 @@
-package notchbook.core.voice;
+package notchbook.core.talk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.OptionalLong;
+import notchbook.core.voice.Stretch;
+import notchbook.core.voice.Take;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,0 +1,24 @@
+package notchbook.app.talk;
+
+import java.util.Optional;
+import java.util.UUID;
+
+/** A film of a talk-through: how far it is made (0 to 1), and where it is kept once it is ready. */
+record TalkFilm(
+        UUID id,
+        UUID ownerId,
+        UUID recording,
+        UUID subject,
+        int at,
+        FilmFormat format,
+        State state,
+        double share,
+        Optional<String> sha256,
+        long bytes) {
+
+    enum State {
+        WAITING,
+        READY,
+        FAILED
+    }
+}

@@ -1,0 +1,2 @@
+export { TalkDialog } from './TalkDialog';
+export { type Surface, type Talk, talksOf } from './talk';
