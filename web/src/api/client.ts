@@ -51,6 +51,10 @@ export const readFileText = (file: File): Promise<Api['FileTextView']> =>
   readFile('/api/text-from-file', file);
 
 /** Sends an InkML file to be read as a drawing; nothing of it is kept there. */
+/** Reads captions as spoken lines. */
+export const readFileLines = (file: File): Promise<Api['SpokenLineView'][]> =>
+  readFile('/api/spoken-lines-from-file', file);
+
 export const readFileInk = (file: File): Promise<Api['InkFileView']> => readFile('/api/ink-from-file', file);
 
 const readFile = <T>(path: string, file: File): Promise<T> =>

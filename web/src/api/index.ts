@@ -1,2 +1,12 @@
-export { type Api, api, Problem, readFileInk, readFileText, sendAct, sendForm, unwrap } from './client';
+export {
+  type Api,
+  api,
+  Problem,
+  readFileInk,
+  readFileLines,
+  readFileText,
+  sendAct,
+  sendForm,
+  unwrap,
+} from './client';
 export { type Outgoing, sendFile } from './sendFile';

@@ -30,3 +30,12 @@ export interface TalkThrough {
   stepAfter(moment: number): number;
   stepBefore(moment: number): number;
 }
+
+/** The places in the list of the spoken lines (from and to, flat) that are said at a moment. */
+export function saidAt(lines: number[], moment: number): Int32Array;
+
+/** Whether a moment is still heard of a sound that was trimmed. */
+export function holds(from: number, to: number, moment: number): boolean;
+
+/** Whether enough is left between two moments. */
+export function canTrim(from: number, to: number): boolean;

@@ -148,18 +148,25 @@ export class Outbox {
     if (take && slices[0]) {
       const parts = slices.map((slice) => slice.blob);
       const blob = new Blob(parts, { type: slices[0].blob.type });
-      const { pageId, zone, content, caption = '' } = take;
+      const { pageId, zone, content, caption = '', kind = 'RECORDING' } = take;
       const work = {
         id: recording,
         pageId,
         zone,
-        kind: 'RECORDING',
+        kind,
         content,
         caption,
         width: 'FULL',
       } as const;
       // Where there is no room for the whole, its parts stay, and the next visit tries again.
-      if (!(await this.keepWithFile(work, { name: 'recording.webm', blob, isCutOff }))) return;
+      if (
+        !(await this.keepWithFile(work, {
+          name: kind === 'CLIP' ? 'clip.webm' : 'recording.webm',
+          blob,
+          isCutOff,
+        }))
+      )
+        return;
     }
     await this.store.slices.where({ recording }).delete();
     await this.store.takes.delete(recording);

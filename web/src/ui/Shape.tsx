@@ -3,7 +3,12 @@ export type EvidenceKind = 'TYPED' | 'HANDWRITTEN' | 'PHOTO' | 'RECORDING' | 'RE
 /** An entry is called by what it is made of, evidence by what it shows. */
 export const evidenceOf = (kind: string): EvidenceKind => EVIDENCE[kind] ?? (kind as EvidenceKind);
 
-const EVIDENCE: Record<string, EvidenceKind> = { INK: 'HANDWRITTEN', FILE: 'ATTACHED', LINK: 'ATTACHED' };
+const EVIDENCE: Record<string, EvidenceKind> = {
+  INK: 'HANDWRITTEN',
+  CLIP: 'RECORDING',
+  FILE: 'ATTACHED',
+  LINK: 'ATTACHED',
+};
 
 export const KIND_NAMES: Record<EvidenceKind, string> = {
   TYPED: 'typed',

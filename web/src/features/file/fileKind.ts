@@ -18,8 +18,9 @@ export function fileKind(name: string, type = ''): string {
 /** Whether a file can become typed text. */
 export const isText = (type: string) => type in KINDS && type !== 'application/pdf';
 
-/** Where a file that comes in belongs: pictures and sounds show themselves, everything else is a file. */
-export function entryKindOf(file: Blob): 'PHOTO' | 'RECORDING' | 'FILE' {
+/** Where a file that comes in belongs: pictures, sounds and films show themselves, everything else is a file. */
+export function entryKindOf(file: Blob): 'PHOTO' | 'RECORDING' | 'CLIP' | 'FILE' {
   if (/^image\/(jpeg|png|webp)$/.test(file.type)) return 'PHOTO';
-  return /^audio\/(wav|x-wav|ogg|webm|mpeg|mp3)$/.test(file.type) ? 'RECORDING' : 'FILE';
+  if (/^video\/(webm|mp4|quicktime)$/.test(file.type)) return 'CLIP';
+  return /^audio\/(wav|x-wav|ogg|webm|mpeg|mp3|mp4|x-m4a)$/.test(file.type) ? 'RECORDING' : 'FILE';
 }

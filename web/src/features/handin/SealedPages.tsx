@@ -7,7 +7,7 @@ import { LinkCard } from '../link';
 import { addressOf, arranged, columns, entriesIn, fileName, SPANS, type Zone } from '../notebook';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
-import { SoundPlayer } from '../voice';
+import { ClipPlayer, SoundPlayer } from '../voice';
 
 type Props = {
   version: Api['SealedView'];
@@ -98,13 +98,10 @@ function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
         title={entry.caption}
       />
     );
-  return (
-    <SoundPlayer
-      id={entry.id}
-      // The seal is over the sound as it came, so that is what is heard.
-      media={{ ...entry.media, compact: false }}
-      content={entry.content}
-      name={entry.caption || 'Recording'}
-    />
-  );
+  // The seal is over the sound as it came, so that is what is heard.
+  const media = { ...entry.media, compact: false };
+  const { id, content, caption } = entry;
+  if (entry.kind === 'CLIP')
+    return <ClipPlayer id={id} media={media} content={content} name={caption || 'Clip'} />;
+  return <SoundPlayer id={id} media={media} content={content} name={caption || 'Recording'} />;
 }

@@ -17,6 +17,7 @@ import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '.
 import type { Spot } from '../scan';
 import { TypedEntry } from '../text';
 import { type About, type Hearing, SaidAt, type SaidMoment, type Sound } from '../voice';
+import { ClipEntry } from './ClipEntry';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
 import { addressOf, fileName } from './entryName';
@@ -228,6 +229,7 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
       />
     );
   if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
+  if (entry.kind === 'CLIP') return <ClipEntry entry={entry} onTake={isChosen ? keep : undefined} />;
   return <RecordingEntry entry={entry} address={page.address} onTake={isChosen ? keep : undefined} />;
 }
 

@@ -4,7 +4,7 @@ import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
-import { SoundPlayer } from '../voice';
+import { ClipPlayer, SoundPlayer } from '../voice';
 import { addressOf, fileName } from './entryName';
 
 /** An entry to be looked at and not changed. */
@@ -19,6 +19,9 @@ export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
       )}
       {entry.kind === 'RECORDING' && media && (
         <SoundPlayer id={entry.id} media={media} content={entry.content} name={caption || 'Recording'} />
+      )}
+      {entry.kind === 'CLIP' && media && (
+        <ClipPlayer id={entry.id} media={media} content={entry.content} name={caption || 'Clip'} />
       )}
       {entry.kind === 'FILE' && <FileCard name={fileName(entry.content)} media={media} />}
       {entry.kind === 'LINK' && <LinkCard address={addressOf(entry.content)} card={entry.card} />}

@@ -76,7 +76,7 @@ export function EntryTools(props: Props) {
           </MenuItem>
         ))}
       </Menu>
-      {entry.kind !== 'RECORDING' && (
+      {evidenceOf(entry.kind) !== 'RECORDING' && (
         <Button look="quiet" className={SMALL} onClick={onExplain}>
           Explain aloud
         </Button>

@@ -18,6 +18,7 @@ import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
 import { syllabusQuery } from '../syllabus';
 import { documentText } from '../text';
+import { takeOf } from '../voice';
 import { addressOf, fileName } from './entryName';
 import { NeedleFilter } from './NeedleFilter';
 import { NotchPicker } from './NotchPicker';
@@ -149,7 +150,15 @@ function FoundEntry({ found, notebook }: { found: Api['FoundView']; notebook: st
             className="max-h-48 w-full rounded object-cover"
           />
         )}
-        {entry.kind === 'RECORDING' && (
+        {entry.kind === 'CLIP' && entry.media && (
+          <img
+            src={`/api/media/${entry.media.id}/still?at=${takeOf(entry.content).poster ?? 0}`}
+            alt={entry.caption || 'Clip'}
+            loading="lazy"
+            className="max-h-48 w-full rounded object-cover"
+          />
+        )}
+        {(entry.kind === 'RECORDING' || entry.kind === 'CLIP') && (
           <span className="text-soft">{length(entry.media?.seconds ?? 0)} long</span>
         )}
         {entry.kind === 'FILE' && (

@@ -12,6 +12,7 @@ import { type Spot, spotsOf, useOpenBench } from '../scan';
 import { syllabusQuery } from '../syllabus';
 import {
   type About,
+  ClipDialog,
   HearingProvider,
   LitEntries,
   RecordDialog,
@@ -39,7 +40,7 @@ import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 const NO_REMARKS: Api['RemarkView'][] = [];
 const NOT_MEASURED: Api['OwnWordsView'][] = [];
 
-type Asking = 'photo' | 'record' | 'file' | 'link' | 'notch';
+type Asking = 'photo' | 'record' | 'clip' | 'file' | 'link' | 'notch';
 
 type Props = {
   id: string;
@@ -181,7 +182,22 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
       sounds,
       ...does,
     }),
-    [id, pattern, acts, marking, points, remarks, ownWords, besides, spots, address, timings, hearing, does],
+    [
+      id,
+      pattern,
+      acts,
+      marking,
+      points,
+      remarks,
+      ownWords,
+      besides,
+      spots,
+      address,
+      timings,
+      hearing,
+      sounds,
+      does,
+    ],
   );
   /** An entry goes to its place; what comes from the page beside is copied. Gives whether anything was taken. */
   const take = (data: DataTransfer, where: string, before?: string): boolean => {
@@ -262,6 +278,14 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
             place={placeFor(explained)}
             onClose={() => setAsking(undefined)}
             onFile={acts.sound}
+            onFilm={() => setAsking('clip')}
+          />
+        )}
+        {asking === 'clip' && (
+          <ClipDialog
+            place={{ pageId: id, zone: into }}
+            onClose={() => setAsking(undefined)}
+            onFile={acts.clip}
           />
         )}
         {asking === 'file' && (

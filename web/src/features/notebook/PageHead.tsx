@@ -40,7 +40,7 @@ export function PageHead({ page, entries, onBesideWanted, onCloseBeside, onRevie
             {page.pattern.name} ▾
           </Button>
           <Button look="quiet" className="min-h-[24px] py-0" onClick={onExplain}>
-            Explain aloud
+            Explain the page aloud
           </Button>
           {onReview && (
             <Button look="quiet" className="min-h-[24px] py-0" onClick={onReview}>

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { playable, type Sound, timingsOf } from '../voice';
+import { playable, type Sound, takeOf, timingsOf } from '../voice';
 import type { Shown } from './shown';
 
 /** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
@@ -15,7 +15,13 @@ export function useHeard(entries: readonly Shown[], address: string) {
         .filter((one) => one.media)
         .map(
           ({ id, media, caption, content }): Sound => ({
-            playable: playable({ id, media, name: caption || 'Recording', address }),
+            playable: playable({
+              id,
+              media,
+              name: caption || 'Recording',
+              address,
+              trim: takeOf(content).trim,
+            }),
             content,
           }),
         ),

@@ -60,7 +60,7 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
     outbox.keep({ id, pageId: page.id, zone: into, beside, kind, content, caption, width: 'FULL' });
     choose(id, into);
   };
-  const makeFrom = (kind: 'PHOTO' | 'RECORDING' | 'FILE') => async (blob: Blob, name: string) => {
+  const makeFrom = (kind: 'PHOTO' | 'RECORDING' | 'CLIP' | 'FILE') => async (blob: Blob, name: string) => {
     const id = newId();
     const content = kind === 'FILE' ? { name } : {};
     const width = kind === 'PHOTO' ? 'HALF' : 'FULL';
@@ -102,6 +102,7 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
     draw: (into?: string) => make('INK', EMPTY_DRAWING, into),
     photo: makeFrom('PHOTO'),
     sound: makeFrom('RECORDING'),
+    clip: makeFrom('CLIP'),
     /** Puts files on the page one after the other, each as what it is; ink that can't be read stays a file. */
     files: async (files: Iterable<File>) => {
       for (const file of files) {

@@ -2,14 +2,26 @@ import { v7 as newId } from 'uuid';
 import type { Api } from '../../api';
 import { Button, length } from '../../ui';
 import { RATES } from './Player';
+import { TrimMenu } from './TrimMenu';
 import { type Take, withMoment } from './take';
 import { usePlayer } from './usePlayer';
 
-type Props = { media?: Api['MediaView']; take: Take; onTake?: (take: Take) => void };
+type Props = {
+  media?: Api['MediaView'];
+  take: Take;
+  /** How much of it is shown, in seconds; 0 for all. */
+  span: number;
+  onSpan: (span: number) => void;
+  onTake?: (take: Take) => void;
+};
+
+/** Closer looks, in seconds. */
+const SPANS = [600, 120, 30, 10];
 
 /** How the sound that plays is listened to: how fast, with or without its silences, a part of it again and again. */
-export function ListeningTools({ media, take, onTake }: Props) {
+export function ListeningTools({ media, take, span, onSpan, onTake }: Props) {
   const { player, state } = usePlayer();
+  const whole = media?.seconds ?? 0;
   const silent = (media?.silences ?? []).reduce((sum, one) => sum + one.to - one.from, 0) / 1000;
   return (
     <div className="mt-1.5 flex flex-wrap items-center gap-x-1 text-[13.5px]">
@@ -31,6 +43,23 @@ export function ListeningTools({ media, take, onTake }: Props) {
           ))}
         </select>
       </label>
+      {SPANS.some((one) => 2 * one < whole) && (
+        <label className="flex items-center gap-1.5 px-2">
+          Shown
+          <select
+            className="min-h-[26px] rounded border border-line bg-card px-1"
+            value={span}
+            onChange={(event) => onSpan(Number(event.target.value))}
+          >
+            <option value={0}>all of it</option>
+            {SPANS.filter((one) => 2 * one < whole).map((one) => (
+              <option key={one} value={one}>
+                {one >= 60 ? `${one / 60} minutes` : `${one} seconds`}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {silent >= 1 && (
         <label className="flex min-h-[26px] items-center gap-1.5 px-2">
           <input
@@ -53,16 +82,40 @@ export function ListeningTools({ media, take, onTake }: Props) {
           Mark this moment
         </Button>
       )}
-      {media && (
+      {onTake && (
+        <TrimMenu
+          trim={take.trim}
+          now={state.at * 1000}
+          whole={whole * 1000}
+          onTrim={(trim) => onTake({ ...take, trim })}
+        />
+      )}
+      {media && <SaveSound media={media} />}
+    </div>
+  );
+}
+
+/** The ways in which a sound leaves. */
+export function SaveSound({ media }: { media: Api['MediaView'] }) {
+  return (
+    <>
+      <a
+        href={`/api/media/${media.id}`}
+        download={media.name}
+        className="inline-flex min-h-[26px] items-center px-2 font-semibold text-petrol hover:underline"
+      >
+        Save the file
+      </a>
+      {media.compact && (
         <a
-          href={`/api/media/${media.id}`}
-          download={media.name}
+          href={`/api/media/${media.id}/compact`}
+          download={`${media.name.replace(/\.[^.]*$/, '')}.webm`}
           className="inline-flex min-h-[26px] items-center px-2 font-semibold text-petrol hover:underline"
         >
-          Save the file
+          Save the small copy
         </a>
       )}
-    </div>
+    </>
   );
 }
 

@@ -7,9 +7,12 @@ const TROUBLE: Record<string, string> = {
   OverconstrainedError: 'That microphone is gone. Choose another one.',
 };
 
-export const troubleOf = (error: unknown): string =>
-  TROUBLE[error instanceof Error || error instanceof DOMException ? error.name : ''] ??
-  'No microphone answers. Allow it in the browser, or choose a sound file.';
+export const troubleOf = (error: unknown, device: 'microphone' | 'camera' = 'microphone'): string => {
+  const words =
+    TROUBLE[error instanceof Error || error instanceof DOMException ? error.name : ''] ??
+    'No microphone answers. Allow it in the browser, or choose a sound file.';
+  return device === 'camera' ? words.replace('microphone', 'camera').replace('sound file', 'film') : words;
+};
 
 /** The microphones of this device; their names are known once one was allowed. */
 export async function microphones(): Promise<MediaDeviceInfo[]> {

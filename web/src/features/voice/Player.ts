@@ -1,3 +1,6 @@
+import { nearest } from '../../core/voice';
+import type { Trim } from './take';
+
 /** A sound that can be played, and where it stands. Silences in ms. */
 export type Playable = {
   /** Of its entry. */
@@ -6,6 +9,8 @@ export type Playable = {
   name: string;
   seconds: number;
   silences: readonly { from: number; to: number }[];
+  /** What is left of it, in ms. */
+  trim?: Trim;
   address?: string;
 };
 
@@ -20,6 +25,9 @@ export type PlayerState = {
   loop?: { from: number; to?: number };
   trouble?: string;
 };
+
+/** Where playing ends, in seconds. */
+const endOf = ({ seconds, trim }: Playable) => (trim ? trim.to / 1000 : seconds);
 
 export const RATES = [0.7, 0.85, 1, 1.25, 1.5, 2];
 
@@ -54,7 +62,7 @@ export class Player {
   play = (sound: Playable, from?: number) => {
     this.take(sound);
     if (from !== undefined) this.seek(from);
-    else if (this.state.at >= sound.seconds - 0.1) this.seek(0);
+    else if (this.state.at >= endOf(sound) - 0.1) this.seek(0);
     // Some browsers forget the speed with a new source; the pitch of a voice is kept by all of them.
     this.audio.playbackRate = this.state.rate;
     this.audio.play().catch(() => {});
@@ -104,10 +112,14 @@ export class Player {
       this.set({ trouble: undefined });
     }
     if (isOther) this.set({ playing: sound, at: 0, loop: undefined });
+    else if (this.state.playing !== sound) this.set({ playing: sound });
+    if (isOther && sound.trim) this.seek(0);
   }
 
   private seek(to: number) {
-    const at = Math.max(0, Math.min(to, this.state.playing?.seconds ?? 0));
+    const { playing } = this.state;
+    const within = Math.max(0, Math.min(to, playing?.seconds ?? 0));
+    const at = playing?.trim ? nearest(playing.trim.from, playing.trim.to, within * 1000) / 1000 : within;
     this.audio.currentTime = at;
     this.set({ at });
   }
@@ -115,6 +127,10 @@ export class Player {
   private moved = () => {
     const at = this.audio.currentTime;
     const { loop, skipsSilence, playing, isPlaying } = this.state;
+    if (playing?.trim && isPlaying && at >= endOf(playing)) {
+      this.pause();
+      return this.seek(at);
+    }
     if (loop?.to !== undefined && at >= loop.to) return this.seek(loop.from);
     const silence = playing?.silences.find((one) => one.from <= at * 1000 && at * 1000 < one.to);
     if (skipsSilence && isPlaying && silence) return this.seek(silence.to / 1000);

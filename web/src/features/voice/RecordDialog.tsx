@@ -9,10 +9,12 @@ type Props = {
   place: RecordingPlace;
   onClose: () => void;
   onFile: (blob: Blob, name: string) => Promise<void>;
+  /** Films instead. */
+  onFilm: () => void;
 };
 
 /** Record with a microphone, or choose a sound file. */
-export function RecordDialog({ place, onClose, onFile }: Props) {
+export function RecordDialog({ place, onClose, onFile, onFilm }: Props) {
   const { recorder, state } = useRecorder();
   const known = useQuery({ queryKey: ['microphones'], queryFn: microphones, staleTime: 0 }).data ?? [];
   const [device, setDevice] = useState('');
@@ -39,6 +41,7 @@ export function RecordDialog({ place, onClose, onFile }: Props) {
         <Button look="act" onClick={start}>
           Start recording
         </Button>
+        <Button onClick={onFilm}>Film a clip</Button>
         <label className="cursor-pointer rounded-md border border-line px-3 py-1.5 font-semibold focus-within:outline-2 hover:border-petrol">
           Choose a sound file
           <input

@@ -28,6 +28,14 @@ export function RecordingBar() {
           {state.place?.page}
         </Link>
       </span>
+      <input
+        aria-label="What it is about"
+        placeholder="What it is about, in a few words"
+        value={state.gist}
+        maxLength={200}
+        className="min-h-8 w-full rounded border border-bar-line bg-transparent px-2 text-[14px] text-on-bar placeholder:text-on-bar-soft sm:w-auto sm:min-w-44 sm:flex-1"
+        onChange={(event) => recorder.describe(event.target.value)}
+      />
       <span className="ml-auto flex flex-wrap gap-x-1">
         <button type="button" className={ACT} onClick={() => recorder.mark()}>
           Mark this moment
@@ -50,14 +58,6 @@ export function RecordingBar() {
           Stop and keep
         </button>
       </span>
-      <input
-        aria-label="What it is about"
-        placeholder="What it is about, in a few words"
-        value={state.gist}
-        maxLength={200}
-        className="min-h-8 w-full rounded border border-bar-line bg-transparent px-2 text-[14px] text-on-bar placeholder:text-on-bar-soft sm:max-w-72"
-        onChange={(event) => recorder.describe(event.target.value)}
-      />
       {state.moments.length > 0 && (
         <span className="text-[13px] text-on-bar-soft" aria-live="polite">
           {plural(state.moments.length, 'moment')} marked, the last at{' '}

@@ -1,12 +1,15 @@
 import { Pause, Play } from '@phosphor-icons/react';
+import { useState } from 'react';
 import type { Api } from '../../api';
 import { length } from '../../ui';
 import { ListeningTools } from './ListeningTools';
 import { MomentList } from './MomentList';
 import { playable } from './playable';
+import { SoundStrip } from './SoundStrip';
+import { SpokenWords } from './SpokenWords';
 import { type Take, takeOf } from './take';
+import { isHeard } from './trim';
 import { usePlayer } from './usePlayer';
-import { Waveform } from './Waveform';
 
 type Props = {
   /** Of the entry. */
@@ -28,19 +31,17 @@ const HEARD = {
   CLEAR: '',
 };
 
-/** A recording to listen to: play it, seek by its waveform or by keys, go to its moments. */
+/** A recording to listen to: play it, seek by its waveform or by keys, go to its moments, read what is said. */
 export function SoundPlayer({ id, url, media, content, name, address, onTake }: Props) {
   const { player, state } = usePlayer();
+  /** How much of it the strip shows, in seconds; 0 for all. */
+  const [span, setSpan] = useState(0);
   const take = takeOf(content);
-  const sound = playable({ id, url, media, name, address });
+  const sound = playable({ id, url, media, name, address, trim: take.trim });
   const isHere = state.playing?.id === id;
-  const at = isHere ? state.at : 0;
+  const at = isHere ? state.at : (take.trim?.from ?? 0) / 1000;
   const { seconds } = sound;
   const isPlaying = isHere && state.isPlaying;
-  const signs = [
-    ...take.moments.map((moment) => moment.at / 1000),
-    ...(isHere && state.loop ? [state.loop.from, state.loop.to ?? state.at] : []),
-  ].map((second) => (seconds > 0 ? second / seconds : 0));
   return (
     <div className="rounded-md border border-line bg-card px-2.5 py-2">
       <div className="flex items-center gap-3">
@@ -52,26 +53,17 @@ export function SoundPlayer({ id, url, media, content, name, address, onTake }: 
         >
           {isPlaying ? <Pause weight="fill" size={13} /> : <Play weight="fill" size={13} />}
         </button>
-        <div className="relative h-8 min-w-0 flex-1">
-          <Waveform peaks={media?.peaks ?? []} share={seconds > 0 ? at / seconds : 0} signs={signs} />
-          <input
-            type="range"
-            aria-label={`Where to play ${name} from`}
-            aria-valuetext={`${length(at)} of ${length(seconds)}`}
-            min={0}
-            max={seconds || 1}
-            step={0.1}
-            value={at}
-            onKeyDown={(event) => {
-              const by = { ArrowLeft: -5, ArrowRight: 5 }[event.key];
-              if (!by) return;
-              event.preventDefault();
-              player.seekIn(sound, at + by);
-            }}
-            onChange={(event) => player.seekIn(sound, Number(event.target.value))}
-            className="absolute inset-0 w-full cursor-pointer opacity-0 focus-visible:opacity-60"
-          />
-        </div>
+        <SoundStrip
+          sound={sound}
+          peaks={media?.peaks ?? []}
+          at={at}
+          span={span}
+          signs={[
+            ...take.moments.map((moment) => moment.at / 1000),
+            ...(isHere && state.loop ? [state.loop.from, state.loop.to ?? state.at] : []),
+          ]}
+          onGo={(to) => player.seekIn(sound, to)}
+        />
         <span className="text-[13px] whitespace-nowrap text-soft">
           {length(at)} of {length(seconds)}
         </span>
@@ -80,8 +72,35 @@ export function SoundPlayer({ id, url, media, content, name, address, onTake }: 
       {media?.audibility && HEARD[media.audibility] && (
         <p className="mt-1 text-[13.5px] text-brass">{HEARD[media.audibility]}</p>
       )}
-      {isHere && <ListeningTools media={media} take={take} onTake={onTake} />}
-      <MomentList take={take} onGo={(moment) => player.play(sound, moment.at / 1000)} onTake={onTake} />
+      {take.trim && (
+        <p className="mt-1 text-[13px] text-soft">
+          Plays from {length(take.trim.from / 1000)} to {length(take.trim.to / 1000)}; the rest was trimmed
+          and stays in the file.
+        </p>
+      )}
+      {isHere && <ListeningTools media={media} take={take} span={span} onSpan={setSpan} onTake={onTake} />}
+      <MomentList
+        take={{ ...take, moments: take.moments.filter((moment) => isHeard(take.trim, moment.at)) }}
+        onGo={(moment) => player.play(sound, moment.at / 1000)}
+        onTake={onTake && ((changed) => onTake(withHidden(take, changed)))}
+      />
+      <SpokenWords
+        id={id}
+        lines={take.lines}
+        now={at * 1000}
+        length={seconds * 1000}
+        isKept={!!media}
+        onGo={(moment) => player.play(sound, moment / 1000)}
+        onLines={isHere && onTake ? (lines) => onTake({ ...take, lines }) : undefined}
+      />
     </div>
   );
 }
+
+/** What was changed, with the moments that a trim hides. */
+const withHidden = (take: Take, changed: Take): Take => ({
+  ...changed,
+  moments: [...changed.moments, ...take.moments.filter((moment) => !isHeard(take.trim, moment.at))].toSorted(
+    (a, b) => a.at - b.at,
+  ),
+});

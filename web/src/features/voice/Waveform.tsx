@@ -7,10 +7,12 @@ type Props = {
   share: number;
   /** Marked moments and the ends of a loop, as shares. */
   signs?: readonly number[];
+  /** What of it is heard, where it was trimmed, as shares. */
+  heard?: { from: number; to: number };
 };
 
 /** How loud a recording is over its length. */
-export function Waveform({ peaks, share, signs = [] }: Props) {
+export function Waveform({ peaks, share, signs = [], heard }: Props) {
   const bars = loudestOf(peaks, MOST_BARS);
   const width = Math.max(1, bars.length);
   return (
@@ -25,6 +27,7 @@ export function Waveform({ peaks, share, signs = [] }: Props) {
             y={16 - height / 2}
             height={height}
             fill={i / bars.length < share ? 'var(--petrol)' : 'var(--line)'}
+            opacity={heard && (i / bars.length < heard.from || i / bars.length > heard.to) ? 0.3 : 1}
           />
         );
       })}

@@ -1,3 +1,5 @@
+export { ClipDialog } from './ClipDialog';
+export { ClipPlayer } from './ClipPlayer';
 export { LitEntries } from './LitEntries';
 export { type Playable, type Player, RATES } from './Player';
 export { PlayingBar } from './PlayingBar';

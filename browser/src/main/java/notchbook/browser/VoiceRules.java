@@ -55,16 +55,39 @@ public final class VoiceRules {
         return new Trim((long) from, (long) to).nearest((long) moment);
     }
 
-    /** What a line lasts that is tapped in at a moment: its end, and the lines before it as they end then, flat. */
+    /** Whether a moment is still heard of a sound that was trimmed. */
+    @JSExport
+    public static boolean holds(double from, double to, double moment) {
+        return new Trim((long) from, (long) to).holds((long) moment);
+    }
+
+    /** Whether enough is left between two moments. */
+    @JSExport
+    public static boolean canTrim(double from, double to) {
+        return from >= 0 && to - from >= Trim.SHORTEST;
+    }
+
+    /** The places in the list of the lines (from and to, flat) that are said at a moment. */
+    @JSExport
+    public static int[] saidAt(double[] lines, double moment) {
+        return spoken(lines).at((long) moment).stream()
+                .mapToInt(line -> Integer.parseInt(line.words()))
+                .toArray();
+    }
+
+    /** Lines by their times; the words of each are its place in the list. */
+    private static SpokenLines spoken(double[] lines) {
+        var spoken = new ArrayList<SpokenLine>();
+        for (var i = 0; i + 1 < lines.length; i += 2) {
+            spoken.add(new SpokenLine((long) lines[i], (long) lines[i + 1], String.valueOf(i / 2)));
+        }
+        return new SpokenLines(spoken);
+    }
+
+    /** The times of all lines, flat, when one more is tapped in at a moment. */
     @JSExport
     public static double[] tapped(double[] lines, double moment, double length) {
-        var before = new ArrayList<SpokenLine>();
-        for (var i = 0; i + 1 < lines.length; i += 2) {
-            before.add(new SpokenLine((long) lines[i], (long) lines[i + 1], "line " + i / 2));
-        }
-        var after = new SpokenLines(before)
-                .tapped((long) moment, "new", (long) length)
-                .all();
+        var after = spoken(lines).tapped((long) moment, "new", (long) length).all();
         var times = new double[2 * after.size()];
         for (var i = 0; i < after.size(); i++) {
             times[2 * i] = after.get(i).fromMillis();

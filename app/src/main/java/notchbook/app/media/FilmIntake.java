@@ -35,6 +35,9 @@ class FilmIntake {
     Optional<Film> take(Incoming incoming, Path kept) throws IOException {
         var tracks = Tracks.of(incoming.file());
         var format = FilmFormat.of(incoming.file());
+        if (format.isPresent() && tracks.picture().isEmpty() && !tracks.hasSound()) {
+            throw Refusal.unfit(BROKEN);
+        }
         if (format.isEmpty() || tracks.picture().isEmpty() || tracks.seconds().orElse(0) > LONGEST_SECONDS) {
             return Optional.empty();
         }

@@ -20,6 +20,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /** The entries of a page: kept as they are made, every change with the version that it was made from. */
 @Service
@@ -74,7 +75,15 @@ public class Entries {
             String caption,
             Optional<UUID> copiedFrom,
             Optional<Instant> madeAt,
-            String writer) {}
+            String writer) {
+
+        /** The same, as a file of a name. */
+        private Change asFile(String name) {
+            var content = JsonNodeFactory.instance.objectNode().put("name", name);
+            return new Change(
+                    id, baseVersion, place, EntryKind.FILE, content, mediaId, caption, copiedFrom, madeAt, writer);
+        }
+    }
 
     /** A live entry of the reader's own. */
     public Entry require(Person reader, UUID id) {
@@ -117,7 +126,7 @@ public class Entries {
     public Entry keep(Person reader, Change change) {
         pages.require(reader, change.place().pageId());
         var before = store.lock(change.id());
-        var sent = entry(reader, change, before);
+        var sent = entry(reader, fitting(change), before);
         if (before.isEmpty()) {
             store.insert(sent, change.writer());
             wantCard(reader, sent);
@@ -128,7 +137,7 @@ public class Entries {
         if (before.get().saysTheSameAs(sent)) {
             return before.get();
         }
-        if (before.get().kind() != change.kind()) {
+        if (before.get().kind() != sent.kind()) {
             throw Refusal.unfit("An entry stays of its kind. Make a new one.");
         }
         if (before.get().version() != change.baseVersion() && !isOwnWriting(change)) {
@@ -194,6 +203,16 @@ public class Entries {
 
     private void wantCard(Person reader, Entry entry) {
         entry.address().ifPresent(address -> links.want(reader.id(), address));
+    }
+
+    /** A film that is too long for a clip stays on its page as a file. */
+    private Change fitting(Change change) {
+        return change.mediaId()
+                .filter(id -> change.kind() == EntryKind.CLIP)
+                .flatMap(media::find)
+                .filter(item -> item.kind() == MediaKind.FILE)
+                .map(item -> change.asFile(item.name()))
+                .orElse(change);
     }
 
     private Entry entry(Person reader, Change change, Optional<Entry> before) {
