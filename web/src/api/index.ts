@@ -9,4 +9,5 @@ export {
   sendForm,
   unwrap,
 } from './client';
+export { type Growing, sendAsItGrows } from './sendAsItGrows';
 export { type Outgoing, sendFile } from './sendFile';

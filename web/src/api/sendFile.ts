@@ -2,7 +2,14 @@ import { DetailedError, Upload } from 'tus-js-client';
 import type { Api } from './client';
 import { api, cookie, problem, sendForm, unwrap } from './client';
 
-export type Outgoing = { id: string; blob: Blob; name: string; isCutOff?: boolean };
+export type Outgoing = {
+  id: string;
+  blob: Blob;
+  name: string;
+  isCutOff?: boolean;
+  /** Where the server keeps the beginning of it, which was sent while it was made. */
+  upload?: string;
+};
 
 /** Most photos and notes: one request is faster than asking how far the last one came. In bytes. */
 const IN_ONE_REQUEST = 5_000_000;
@@ -15,23 +22,25 @@ export function sendFile(
   file: Outgoing,
   onProgress: (share: number) => void = () => {},
 ): Promise<Api['MediaView']> {
-  return file.blob.size <= IN_ONE_REQUEST ? sendWhole(file) : sendInParts(file, onProgress);
+  const isSmall = file.blob.size <= IN_ONE_REQUEST && !file.upload;
+  return isSmall ? sendWhole(file) : sendInParts(file, onProgress);
 }
 
-const sendWhole = ({ id, isCutOff = false, ...file }: Outgoing): Promise<Api['MediaView']> =>
-  sendForm('PUT', `/api/media/${id}?cutOff=${isCutOff}`, file);
+const sendWhole = ({ id, isCutOff = false, blob, name }: Outgoing): Promise<Api['MediaView']> =>
+  sendForm('PUT', `/api/media/${id}?cutOff=${isCutOff}`, { blob, name });
 
 /** In parts (the tus protocol): after a break, even in another visit, it goes on where the server's copy ends. */
-async function sendInParts(
-  { id, blob, name, isCutOff = false }: Outgoing,
-  onProgress: (share: number) => void,
-): Promise<Api['MediaView']> {
-  const upload = await uploaded(id, blob, onProgress);
+async function sendInParts(file: Outgoing, onProgress: (share: number) => void): Promise<Api['MediaView']> {
+  const { id, name, isCutOff = false } = file;
+  const upload = await uploaded(file, onProgress);
   const body = { upload, name, cutOff: isCutOff };
   return unwrap(api.PUT('/api/media/{id}/from-upload', { params: { path: { id } }, body }));
 }
 
-function uploaded(id: string, blob: Blob, onProgress: (share: number) => void): Promise<string> {
+function uploaded(
+  { id, blob, upload: begun }: Outgoing,
+  onProgress: (share: number) => void,
+): Promise<string> {
   return new Promise((resolve, reject) => {
     const upload = new Upload(blob as File, {
       endpoint: '/api/uploads',
@@ -41,10 +50,13 @@ function uploaded(id: string, blob: Blob, onProgress: (share: number) => void): 
       fingerprint: async () => `notchbook-${id}`,
       removeFingerprintOnSuccess: true,
       onBeforeRequest: (request) => request.setHeader('X-XSRF-TOKEN', cookie('XSRF-TOKEN')),
-      onProgress: (sent, all) => onProgress(sent / all),
-      onSuccess: () => resolve(new URL(upload.url ?? '', window.location.href).pathname),
+      // What was begun without a length is told it with its end.
+      ...(begun && { uploadUrl: begun, uploadLengthDeferred: true }),
+      onProgress: (sent) => onProgress(sent / blob.size),
+      onSuccess: () => resolve(pathOf(upload)),
       onError: (error) => reject(asProblem(error)),
     });
+    if (begun) return upload.start();
     upload.findPreviousUploads().then(([earlier]) => {
       if (earlier) upload.resumeFromPreviousUpload(earlier);
       upload.start();
@@ -52,8 +64,14 @@ function uploaded(id: string, blob: Blob, onProgress: (share: number) => void): 
   });
 }
 
+/** The path of an upload on the server. */
+export const pathOf = (upload: Upload) => new URL(upload.url ?? '', window.location.href).pathname;
+
+/** Somebody else still writes, another tab for one: it is tried again. */
+const BUSY = [409, 423];
+
 /** An answer of the server as such; everything else is the network. */
 function asProblem(error: Error): Error {
   const status = error instanceof DetailedError ? error.originalResponse?.getStatus() : undefined;
-  return status ? problem(status, {}) : error;
+  return status && !BUSY.includes(status) ? problem(status, {}) : error;
 }

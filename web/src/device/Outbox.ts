@@ -1,15 +1,8 @@
 import { v7 as newId } from 'uuid';
 import { type Api, api, Problem, sendAct, sendFile, unwrap } from '../api';
 import { hold, whenFree } from './locks';
-import {
-  type Act,
-  type Change,
-  DeviceStore,
-  type KeptTake,
-  type ShotWork,
-  type Slice,
-  type WaitingFile,
-} from './store';
+import { Recordings } from './Recordings';
+import { type Act, type Change, DeviceStore, type ShotWork, type WaitingFile } from './store';
 
 /** How long after a keystroke it is sent, with what was typed meanwhile, in ms. */
 const PAUSE_MILLIS = 600;
@@ -42,6 +35,7 @@ export class Outbox {
   private readonly listeners = new Set<() => void>();
   private readonly versions = new Map<string, number>();
   private readonly store: DeviceStore;
+  readonly recordings: Recordings;
   private timer?: ReturnType<typeof setTimeout>;
   private sendAt?: number;
   private telling?: ReturnType<typeof setTimeout>;
@@ -57,6 +51,7 @@ export class Outbox {
     private readonly onKept: (pageId: string, kept?: Api['EntryView']) => void,
   ) {
     this.store = new DeviceStore(personId);
+    this.recordings = new Recordings(this.store, (work, file) => this.keepWithFile(work, file));
     window.addEventListener('online', () => this.send());
   }
 
@@ -65,7 +60,7 @@ export class Outbox {
     hold(this.tab);
     const left = [...(await this.store.changes.toArray()), ...(await this.store.acts.toArray())];
     const tabs = new Set(left.map((one) => one.tab));
-    const recordings = new Set((await this.store.slices.toArray()).map((slice) => slice.recording));
+    const recordings = await this.recordings.left();
     for (const tab of tabs) whenFree(tab).then(() => this.takeOver(tab));
     for (const recording of recordings) whenFree(recording).then(() => this.rescue(recording));
   }
@@ -136,41 +131,6 @@ export class Outbox {
 
   /** A file that is still on this device only. */
   file = (mediaId: string) => this.store.files.get(mediaId);
-
-  keepSlice = (slice: Slice) => this.store.slices.add(slice);
-
-  keepTake = (take: KeptTake) => this.store.takes.put(take);
-
-  /** Makes an entry of a recording's slices. */
-  async finishRecording(recording: string, isCutOff = false): Promise<void> {
-    const slices = await this.store.slices.where({ recording }).sortBy('id');
-    const take = await this.store.takes.get(recording);
-    if (take && slices[0]) {
-      const parts = slices.map((slice) => slice.blob);
-      const blob = new Blob(parts, { type: slices[0].blob.type });
-      const { pageId, zone, content, caption = '', kind = 'RECORDING' } = take;
-      const work = {
-        id: recording,
-        pageId,
-        zone,
-        kind,
-        content,
-        caption,
-        width: 'FULL',
-      } as const;
-      // Where there is no room for the whole, its parts stay, and the next visit tries again.
-      if (
-        !(await this.keepWithFile(work, {
-          name: kind === 'CLIP' ? 'clip.webm' : 'recording.webm',
-          blob,
-          isCutOff,
-        }))
-      )
-        return;
-    }
-    await this.store.slices.where({ recording }).delete();
-    await this.store.takes.delete(recording);
-  }
 
   /** Forgets an entry that was deleted before it was sent. */
   async forget(id: string): Promise<void> {
@@ -348,8 +308,8 @@ export class Outbox {
   }
 
   private async rescue(recording: string): Promise<void> {
-    if ((await this.store.slices.where({ recording }).count()) === 0) return;
-    await this.finishRecording(recording, true);
+    if (!(await this.recordings.left()).has(recording)) return;
+    await this.recordings.finish(recording, true);
     this.set({ messages: [...this.state.messages, 'A recording that was cut off is back on its page.'] });
   }
 

@@ -48,7 +48,13 @@ export type Slice = { id?: number; recording: string; blob: Blob };
 export type TakeWork = { recording: string; pageId: string; zone: string };
 
 /** What is known of a recording that is being made, beside its sound. */
-export type KeptTake = TakeWork & { content: unknown; caption?: string; kind?: 'RECORDING' | 'CLIP' };
+export type KeptTake = TakeWork & {
+  content: unknown;
+  caption?: string;
+  kind?: 'RECORDING' | 'CLIP';
+  /** Where the server keeps what was sent of it meanwhile. */
+  upload?: string;
+};
 
 /** What this device keeps of one person's work. */
 export class DeviceStore extends Dexie {

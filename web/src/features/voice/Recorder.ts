@@ -89,7 +89,7 @@ export class Recorder {
       audioBitsPerSecond: BIT_RATE,
     });
     this.media.ondataavailable = ({ data }) => {
-      if (data.size > 0) this.keeping.push(this.outbox.keepSlice({ recording, blob: data }));
+      if (data.size > 0) this.keeping.push(this.outbox.recordings.keepSlice({ recording, blob: data }));
       // With every second of sound, so that a tab that is closed loses no moment of what was made meanwhile.
       this.keepTake();
     };
@@ -190,14 +190,14 @@ export class Recorder {
         : [];
     const content = { ...this.take, stretches: [...this.take.stretches, ...running] };
     if (this.work)
-      this.keeping.push(this.outbox.keepTake({ ...this.work, content, caption: this.state.gist }));
+      this.keeping.push(this.outbox.recordings.keepTake({ ...this.work, content, caption: this.state.gist }));
   }
 
   private async finish(): Promise<void> {
     this.microphone?.close();
     this.microphone = undefined;
     await Promise.all(this.keeping);
-    if (this.work) await this.outbox.finishRecording(this.work.recording);
+    if (this.work) await this.outbox.recordings.finish(this.work.recording);
     this.release();
     this.work = undefined;
     this.set(IDLE);

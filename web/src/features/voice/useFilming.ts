@@ -49,20 +49,20 @@ export function useFilming(place: Place, onKept: () => void) {
     const recording = newId();
     const release = hold(recording);
     const keeping: Promise<unknown>[] = [
-      outbox.keepTake({ recording, ...place, kind: 'CLIP', content: takeOf({}) }),
+      outbox.recordings.keepTake({ recording, ...place, kind: 'CLIP', content: takeOf({}) }),
     ];
     const media = new MediaRecorder(stream, { mimeType: 'video/webm;codecs=vp8,opus' });
     recorder.current = media;
     const began = Date.now();
     media.ondataavailable = ({ data }) => {
-      if (data.size > 0) keeping.push(outbox.keepSlice({ recording, blob: data }));
+      if (data.size > 0) keeping.push(outbox.recordings.keepSlice({ recording, blob: data }));
       const length = (Date.now() - began) / 1000;
       setSeconds(length);
       if (length >= LONGEST_CLIP_SECONDS && media.state === 'recording') media.stop();
     };
     media.onstop = async () => {
       await Promise.all(keeping);
-      await outbox.finishRecording(recording);
+      await outbox.recordings.finish(recording);
       release();
       onKept();
     };

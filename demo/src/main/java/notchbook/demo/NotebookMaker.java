@@ -1,11 +1,13 @@
 package notchbook.demo;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Random;
 import java.util.UUID;
 import java.util.function.Function;
@@ -27,13 +29,16 @@ import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.core.layer.Thing;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.Tier;
+import notchbook.core.voice.Take;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.scan.PhotoSetJson;
+import notchbook.formats.voice.TakeJson;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -41,6 +46,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** Makes a student's notebook from an outline, as the student would have: each entry on its day, by the same services. */
 @Component
 class NotebookMaker {
+    private static final Duration ENTRIES_APART = Duration.ofMinutes(4);
+
+    /** The moment whose picture stands for a clip. */
+    private static final long POSTER_MILLIS = 2_000;
+
     private static final int FIRST_LESSON_HOUR = 9;
     private static final int EXAM_YEAR = 2028;
 
@@ -141,14 +151,30 @@ class NotebookMaker {
         pages.putOn(book.owner(), page.id(), outline.paper());
         var passages = new HashMap<Integer, UUID>();
         IntFunction<UUID> passageOf = number -> passages.computeIfAbsent(number, key -> UUID.randomUUID());
+        var last = Optional.<UUID>empty();
         for (var i = 0; i < outline.entries().size(); i++) {
-            clock.holdAt(day, LocalTime.of(FIRST_LESSON_HOUR, 0).plusMinutes(4 * i + 5));
-            write(book, page, outline.entries().get(i), passageOf, random);
+            clock.holdAt(day, LocalTime.of(FIRST_LESSON_HOUR, 5).plus(ENTRIES_APART.multipliedBy(i)));
+            var next = i + 1 < outline.entries().size()
+                    ? Optional.of(outline.entries().get(i + 1))
+                    : Optional.<Outline.Entry>empty();
+            last = write(book, page, new Written(outline.entries().get(i), next, last), passageOf, random);
         }
     }
 
-    private void write(
-            Book book, Page page, Outline.Entry entry, IntFunction<UUID> passageOf, Optional<Random> random) {
+    /** An entry between the one that explains it, if one does, and the one before it. */
+    private record Written(Outline.Entry entry, Optional<Outline.Entry> next, Optional<UUID> last) {
+        Optional<Outline.Entry> explanation() {
+            return next.filter(Outline.Entry::isAboutLast);
+        }
+
+        Optional<UUID> about() {
+            return last.filter(any -> entry.isAboutLast());
+        }
+    }
+
+    private Optional<UUID> write(
+            Book book, Page page, Written written, IntFunction<UUID> passageOf, Optional<Random> random) {
+        var entry = written.entry();
         var id = UUID.randomUUID();
         var prose = new Prose(passageOf);
         var kept = entries.keep(
@@ -162,7 +188,7 @@ class NotebookMaker {
                                 entry.beside().map(passageOf::apply),
                                 entry.isHalf() ? EntryWidth.HALF : EntryWidth.FULL),
                         kind(entry),
-                        content(book.owner(), entry, prose, random),
+                        content(book.owner(), written, prose, random),
                         file(book.owner(), entry, random),
                         entry.caption(),
                         Optional.empty(),
@@ -173,6 +199,7 @@ class NotebookMaker {
         if (kept.kind() == EntryKind.PHOTO) {
             asked(kept).forEach(spot -> marks.set(book.owner(), id, page.day(), new Prose.Sign(spot, "Q", "")));
         }
+        return Optional.of(id);
     }
 
     /** The spots that ask something. */
@@ -189,13 +216,15 @@ class NotebookMaker {
             case 't' -> EntryKind.TYPED;
             case 'h' -> EntryKind.INK;
             case 'p', 's' -> EntryKind.PHOTO;
+            case 'c' -> EntryKind.CLIP;
             case 'f' -> EntryKind.FILE;
             case 'l' -> EntryKind.LINK;
             default -> EntryKind.RECORDING;
         };
     }
 
-    private JsonNode content(Person owner, Outline.Entry entry, Prose prose, Optional<Random> random) {
+    private JsonNode content(Person owner, Written written, Prose prose, Optional<Random> random) {
+        var entry = written.entry();
         if (entry.kind() == 's') {
             return mapper.readTree(PhotoSetJson.write(scans.set(owner, entry.lines())));
         }
@@ -204,12 +233,40 @@ class NotebookMaker {
                 mapper.readTree(DocumentJson.write(prose.document(
                         random.map(some -> thinned(entry.lines(), some)).orElse(entry.lines()))));
             case INK ->
-                mapper.readTree(DrawingJson.write(Sketches.of(
-                        entry.subject(), random.map(Random::nextLong).orElse(1L))));
-            case PHOTO, RECORDING -> mapper.createObjectNode();
+                mapper.readTree(DrawingJson.write(drawing(
+                        Sketches.of(
+                                entry.subject(), random.map(Random::nextLong).orElse(1L)),
+                        written.explanation())));
+            case PHOTO -> mapper.createObjectNode();
+            case RECORDING, CLIP -> mapper.readTree(TakeJson.write(take(written)));
             case FILE -> mapper.createObjectNode().put("name", entry.lines().getFirst());
             case LINK -> mapper.createObjectNode().put("address", entry.lines().getFirst());
         };
+    }
+
+    /** A drawing, as it was drawn while it was explained. */
+    private Drawing drawing(Drawing drawing, Optional<Outline.Entry> explanation) {
+        return explanation
+                .map(talk -> Takes.drawnDuring(drawing, clock.millis(), Sounds.millis(sound(talk))))
+                .orElse(drawing);
+    }
+
+    private Take take(Written written) {
+        var entry = written.entry();
+        var isClip = entry.kind() == 'c';
+        // What explains a drawing began when the drawing did: one step of the clock before.
+        var startedAt = clock.millis() - (entry.isAboutLast() ? ENTRIES_APART.toMillis() : 0);
+        return Takes.of(
+                Sounds.words(entry.maker(), entry.subject()),
+                startedAt,
+                Sounds.millis(sound(entry)),
+                written.about(),
+                isClip ? OptionalLong.of(POSTER_MILLIS) : OptionalLong.empty());
+    }
+
+    private byte[] sound(Outline.Entry entry) {
+        var maker = entry.maker().equals("film") ? "voice" : entry.maker();
+        return made.computeIfAbsent(maker + entry.subject(), key -> Sounds.wav(maker, entry.subject()));
     }
 
     private static List<String> thinned(List<String> lines, Random random) {
@@ -236,12 +293,12 @@ class NotebookMaker {
                         "photo-" + entry.subject() + ".jpg",
                         made.computeIfAbsent(entry.subject() + seed, key -> Photographs.jpeg(entry.subject(), seed))));
             }
-            case RECORDING ->
+            case RECORDING -> Optional.of(files.keep(owner, "recording-" + entry.subject() + ".wav", sound(entry)));
+            case CLIP ->
                 Optional.of(files.keep(
                         owner,
-                        "recording-" + entry.subject() + ".wav",
-                        made.computeIfAbsent(
-                                entry.maker() + entry.subject(), key -> Sounds.wav(entry.maker(), entry.subject()))));
+                        "clip-" + entry.subject() + ".webm",
+                        made.computeIfAbsent("clip" + entry.subject(), key -> Films.webm(entry.subject()))));
             case FILE -> {
                 var name = entry.lines().getFirst();
                 yield Optional.of(files.keep(owner, name, made.computeIfAbsent(name, Papers::file)));

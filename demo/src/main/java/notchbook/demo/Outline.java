@@ -16,15 +16,15 @@ import org.jspecify.annotations.Nullable;
 /**
  * A notebook's pages as they are written down in the demo's text files: a line
  * {@code # topic title @week day [on pattern[, lines tint]]} for each page, then its entries,
- * {@code t|h|p|s|r|f|l[>zone][~passage] codes [half] ["caption"] [maker:subject]}, the lines of a typed one, the
- * name of a file, the address of a link and the sheets of a set of photos indented.
+ * {@code t|h|p|s|r|c|f|l[^][>zone][~passage] codes [half] ["caption"] [maker:subject]}, the lines of a typed one, the
+ * name of a file, the address of a link and the sheets of a set of photos indented. {@code ^} explains the entry before.
  */
 record Outline(List<Page> pages) {
     private static final Pattern PAGE =
             Pattern.compile("# (?<topic>\\S+) (?<title>.+) @(?<week>\\d+) (?<day>\\w+)(?: on (?<pattern>[\\w ]+?)"
                     + "(?:, (?<lines>\\w+) (?<tint>\\w+))?)?");
     private static final Pattern ENTRY = Pattern.compile(
-            "(?<kind>[thpsrfl])(?:>(?<zone>\\w+))?(?:~(?<beside>\\d))? (?<codes>\\S+)(?<half> half)?(?: \"(?<caption>[^\"]*)\")?(?: (?<maker>\\w+):(?<subject>\\w+))?");
+            "(?<kind>[thpsrcfl])(?<about>\\^)?(?:>(?<zone>\\w+))?(?:~(?<beside>\\d))? (?<codes>\\S+)(?<half> half)?(?: \"(?<caption>[^\"]*)\")?(?: (?<maker>\\w+):(?<subject>\\w+))?");
     private static final int LINES_APART_MM = 8;
     private static final List<String> DAYS = List.of("mon", "tue", "wed", "thu", "fri", "sat", "sun");
 
@@ -40,6 +40,7 @@ record Outline(List<Page> pages) {
 
     record Entry(
             char kind,
+            boolean isAboutLast,
             Optional<String> zone,
             Optional<Integer> beside,
             List<String> codes,
@@ -105,6 +106,7 @@ record Outline(List<Page> pages) {
         }
         return new Entry(
                 match.group("kind").charAt(0),
+                match.group("about") != null,
                 Optional.ofNullable(match.group("zone")),
                 Optional.ofNullable(match.group("beside")).map(Integer::valueOf),
                 match.group("codes").equals("-")

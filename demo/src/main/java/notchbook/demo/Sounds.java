@@ -15,6 +15,7 @@ import javax.sound.sampled.AudioSystem;
 /** The recordings of the demo notebooks, as WAV: a voice (espeak-ng), claps before a wall, and plucked strings. */
 final class Sounds {
     private static final int RATE = 22_050;
+    private static final int WAV_HEAD = 44;
 
     private static final Map<String, String> VOICES = Map.ofEntries(
             Map.entry(
@@ -23,6 +24,11 @@ final class Sounds {
             Map.entry(
                     "strobe",
                     "One, two, three, four, five. The flashes come five times a second now, and the waves stand still. So the frequency is five hertz."),
+            Map.entry(
+                    "fronts",
+                    "These are the fronts on the deep side, all the same distance apart. Here the water gets shallow. They come closer together, because they run slower there. And they turn, towards the middle line. The frequency stays as it was."),
+            Map.entry(
+                    "slow", "Watch the left side first. Now the right side. The fronts are closer there, and slower."),
             Map.entry(
                     "steel",
                     "Steel is heavier than air, so I thought it would be slower. But it is much stiffer. Each particle pulls the next one at once. So sound runs through steel at about five thousand metres a second."),
@@ -53,6 +59,16 @@ final class Sounds {
             "harmonics", new double[] {196, 1.2, 392, 1.2, 588, 1.4});
 
     private Sounds() {}
+
+    /** The words of a voice; blank for what is no voice. */
+    static String words(String maker, String subject) {
+        return maker.equals("voice") || maker.equals("film") ? VOICES.get(subject) : "";
+    }
+
+    /** How long a WAV of ours lasts, in ms. */
+    static long millis(byte[] wav) {
+        return (wav.length - WAV_HEAD) * 1_000L / (2 * RATE);
+    }
 
     static byte[] wav(String maker, String subject) {
         return switch (maker) {
