@@ -4,7 +4,17 @@ import { dayName } from '../../ui';
 import { FileCard } from '../file';
 import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
-import { addressOf, arranged, columns, entriesIn, fileName, SPANS, type Zone } from '../notebook';
+import {
+  addressOf,
+  arranged,
+  columns,
+  entriesIn,
+  explains,
+  fileName,
+  SPANS,
+  withExplanations,
+  type Zone,
+} from '../notebook';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 import { ClipPlayer, SoundPlayer } from '../voice';
@@ -51,7 +61,7 @@ export function SealedPages({ version, below }: Props) {
 function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Props['below'] }) {
   const { left, right, middle, foot } = arranged(page.pattern);
   const zone = (one: Zone, isNarrow = false) => {
-    const inside = entriesIn(page.pattern, one, page.entries);
+    const inside = entriesIn(page.pattern, one, withExplanations(page.entries, page.id));
     return inside.length === 0 ? null : (
       <section key={one.key} aria-label={one.title} className="mb-2 min-w-0">
         {page.pattern.zones.length > 1 && <h3 className="mb-1 text-[13.5px] text-petrol">{one.title}</h3>}
@@ -62,6 +72,9 @@ function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Prop
               id={`sealed-${entry.id}`}
               className={`min-w-0 scroll-mt-16 ${isNarrow ? 'col-span-6' : SPANS[entry.width]}`}
             >
+              {explains(entry, page.entries, page.id) && (
+                <p className="text-[13px] text-soft">Explains {explains(entry, page.entries, page.id)}</p>
+              )}
               <SealedContent entry={entry} />
               <p className="mt-0.5 text-[13px] text-soft">
                 {entry.caption} <b className="text-petrol">{entry.codes.join(' ')}</b>

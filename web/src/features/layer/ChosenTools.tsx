@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
 import { Button, plural } from '../../ui';
+import { HearFrom } from '../voice';
 import { clip } from './clip';
 import { changed, locked, stepped, without } from './edits';
-import { HearThing } from './HearThing';
+import { madeAtOf } from './heard';
 import { Swatches } from './SurfaceTools';
 import { stretched } from './surfaceKeys';
 import { copies, nameOf, recoloured, type Thing } from './things';
@@ -37,7 +38,7 @@ export function ChosenTools({ surface, history, canLock, more }: Props) {
         />
       )}
       {chosen.size > 0 && <Acts surface={surface} history={history} canLock={canLock} />}
-      {one && <HearThing thing={one} />}
+      {one && <HearFrom madeAt={madeAtOf(one)} />}
       {one && more?.(one)}
     </section>
   );

@@ -1,5 +1,5 @@
 import { litAt } from '../../core/voice';
-import type { Hearing, SaidMoment } from '../voice';
+import { type Hearing, idTime, type SaidMoment } from '../voice';
 import { topAt } from './edits';
 import { placeOn, unitsAPx } from './pointer';
 import type { Thing } from './things';
@@ -7,13 +7,9 @@ import type { Thing } from './things';
 /** How far beside a thing a tap on it may be, in px of the screen. */
 const REACH_PX = 10;
 
-const TIMED_ID = /^([0-9a-f]{8})-([0-9a-f]{4})-7/;
-
 /** When a thing was made, in ms since 1970, where that is known: a stroke holds it, of others the id does. */
 export function madeAtOf(thing: Thing): number | undefined {
-  if (thing.kind === 'ink') return thing.madeAt;
-  const [, high, low] = TIMED_ID.exec(thing.id) ?? [];
-  return high && low ? Number.parseInt(high + low, 16) : undefined;
+  return thing.kind === 'ink' ? thing.madeAt : idTime(thing.id);
 }
 
 /** How long the making of a thing took, in ms. */

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button, Dialog, evidenceOf, Shape, TextField } from '../../ui';
 import { findQuery } from '../find';
+import { HearFrom, idTime } from '../voice';
 import { type Choice, choiceOf } from './choices';
 import { MarkBadge } from './MarkBadge';
 import type { Mark } from './queries';
@@ -28,6 +29,7 @@ export function MarkDialog({ mark, words, choices, onChange, onRemove, onClose }
         </span>
         <span className="line-clamp-4">{words}</span>
       </p>
+      <HearFrom madeAt={idTime(mark.id)} />
       {mark.kind === 'TASK' && <TaskFields mark={mark} onChange={onChange} />}
       {mark.kind === 'QUESTION' && <Answering mark={mark} onChange={onChange} />}
       <div className="mt-4 flex justify-between">

@@ -116,8 +116,12 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
         </Link>
       )}
       {explains && <p className="text-[13px] text-soft">Explains {explains}</p>}
-      {!explains && <Said id={entry.id} page={page} />}
-      {(entry.kind === 'INK' || entry.kind === 'PHOTO') && <WatchDrawn entry={entry} sounds={page.sounds} />}
+      <div className="flex flex-wrap gap-x-4 empty:hidden">
+        {!explains && <Said id={entry.id} page={page} />}
+        {(entry.kind === 'INK' || entry.kind === 'PHOTO') && (
+          <WatchDrawn entry={entry} sounds={page.sounds} />
+        )}
+      </div>
       <Content entry={entry} zone={zone} page={page} isChosen={isChosen} isNarrow={isNarrow} />
       <OwnWordsNote measured={page.ownWords.find((one) => one.entry === entry.id)} />
       {isChosen && !(isNarrow && entry.kind === 'TYPED') ? (
@@ -172,6 +176,7 @@ function Signs({ entry, page: { marking, onOpenMark } }: Pick<Props, 'entry' | '
         return (
           <button
             key={mark.id}
+            id={`mark-${mark.id}`}
             type="button"
             className="flex h-6 w-6 items-center justify-center"
             aria-label={`${choice.name}${stateOf(mark) && `, ${stateOf(mark)}`}`}

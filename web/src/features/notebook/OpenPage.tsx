@@ -33,7 +33,7 @@ import { ownWordsQuery, pageQuery, remarksQuery } from './queries';
 import { shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
 import { useFileText } from './useFileText';
-import { useHeard } from './useHeard';
+import { useHeard, useMarkTimings } from './useHeard';
 import { usePageActs } from './usePageActs';
 import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 
@@ -165,6 +165,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const address = `/n/${page.notebookId}/p/${id}`;
   const { timings, sounds } = useHeard(entries, address);
   const hearing = useHearing(sounds);
+  const markTimings = useMarkTimings(marking.marks, hearing);
   const onPage: OnPage = useMemo(
     () => ({
       id,
@@ -221,7 +222,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
             : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
         }
       >
-        <LitEntries timings={timings} />
+        <LitEntries timings={timings} of="entry" />
+        <LitEntries timings={markTimings} of="mark" />
         <div className={other ? 'flex flex-col lg:h-full' : ''}>
           {isReviewing ? (
             <ReviewPanel

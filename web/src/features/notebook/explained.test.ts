@@ -50,9 +50,9 @@ test('says what is explained', () => {
     words(about('r', 'gone')),
     words(entry('r', 'RECORDING')),
   ]).toEqual([
-    'Ripple tank',
+    '“Ripple tank”',
     'Spot 2: Crest',
-    'Ripple tank',
+    '“Ripple tank”',
     'this page',
     'something that is no longer on this page',
     undefined,

@@ -33,7 +33,9 @@ export function explains(entry: Entry, entries: readonly Named[], page: string):
   const subject = entries.find((one) => one.id === about.entry);
   if (!subject) return 'something that is no longer on this page';
   const thing = about.thing && thingsOf(subject).find((one) => one.id === about.thing);
-  return thing ? nameOf(thing) : entryName(subject as Shown).slice(0, 60) || 'what stands before it';
+  if (thing) return nameOf(thing);
+  const name = entryName(subject as Shown).slice(0, 60);
+  return name ? `“${name}”` : 'what stands before it';
 }
 
 const thingsOf = (entry: Named) =>

@@ -1,6 +1,7 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
 export { addressOf, fileName } from './entryName';
+export { explains, withExplanations } from './explained';
 export { GoToEntry } from './GoToEntry';
 export { GoToPage } from './GoToPage';
 export { NeedleScreen } from './NeedleScreen';

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { playable, type Sound, takeOf, timingsOf } from '../voice';
+import type { Mark } from '../mark';
+import { type Hearing, idTime, playable, type SaidMoment, type Sound, takeOf, timingsOf } from '../voice';
 import type { Shown } from './shown';
 
 /** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
@@ -29,3 +30,16 @@ export function useHeard(entries: readonly Shown[], address: string) {
     [key, address],
   );
 }
+
+/** The moments of marks that were set while a recording ran, by mark. */
+export const useMarkTimings = (marks: readonly Mark[], hearing: Hearing) =>
+  useMemo(
+    () =>
+      new Map<string, SaidMoment>(
+        marks.flatMap(({ id }) => {
+          const moment = hearing.momentOf(idTime(id));
+          return moment ? [[id, moment]] : [];
+        }),
+      ),
+    [marks, hearing],
+  );

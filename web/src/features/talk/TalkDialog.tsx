@@ -24,7 +24,8 @@ export function TalkDialog({ title, talk, subject, canSave, onClose }: Props) {
     <Dialog title={`“${title}”, as it was drawn`} onClose={onClose} size="full">
       <svg
         viewBox={`0 0 ${surface.width} ${surface.height}`}
-        className="mx-auto block max-h-[66vh] w-full rounded-md border border-line bg-[#fff]"
+        className="mx-auto block rounded-md border border-line bg-[#fff]"
+        style={{ width: `min(100%, calc(66vh * ${surface.width / surface.height}))` }}
         role="img"
         aria-label={title}
       >

@@ -49,6 +49,7 @@ export function ClipPlayer({ id, url, media, content, name, onTake }: Props) {
           const at = film.currentTime * 1000;
           if (trim && (at < trim.from || at >= trim.to - 100)) film.currentTime = trim.from / 1000;
         }}
+        onSeeked={({ currentTarget: film }) => setNow(film.currentTime * 1000)}
         onTimeUpdate={({ currentTarget: film }) => {
           const at = film.currentTime * 1000;
           setNow(at);
@@ -62,7 +63,12 @@ export function ClipPlayer({ id, url, media, content, name, onTake }: Props) {
         <div className="mt-1 flex flex-wrap items-center gap-x-1 text-[13.5px]">
           {onTake && media && (
             <>
-              <Button look="quiet" onClick={() => onTake({ ...take, poster: Math.round(now) })}>
+              <Button
+                look="quiet"
+                onClick={() =>
+                  onTake({ ...take, poster: Math.round((video.current?.currentTime ?? 0) * 1000) })
+                }
+              >
                 Let this picture stand for it
               </Button>
               <TrimMenu

@@ -1,6 +1,6 @@
 import { v7 as newId } from 'uuid';
 import type { Api } from '../../api';
-import { Button, length } from '../../ui';
+import { Button, fileSize, length, Menu, MenuItem } from '../../ui';
 import { RATES } from './Player';
 import { TrimMenu } from './TrimMenu';
 import { type Take, withMoment } from './take';
@@ -95,27 +95,29 @@ export function ListeningTools({ media, take, span, onSpan, onTake }: Props) {
   );
 }
 
-/** The ways in which a sound leaves. */
+/** The ways in which a sound or a clip leaves. */
 export function SaveSound({ media }: { media: Api['MediaView'] }) {
+  const save = (path: string, name: string) => {
+    const link = document.createElement('a');
+    link.href = path;
+    link.download = name;
+    link.click();
+  };
   return (
-    <>
-      <a
-        href={`/api/media/${media.id}`}
-        download={media.name}
-        className="inline-flex min-h-[26px] items-center px-2 font-semibold text-petrol hover:underline"
-      >
-        Save the file
-      </a>
+    <Menu name="Save">
+      <MenuItem onSelect={() => save(`/api/media/${media.id}`, media.name)}>
+        The file as it came, {fileSize(media.bytes)}
+      </MenuItem>
       {media.compact && (
-        <a
-          href={`/api/media/${media.id}/compact`}
-          download={`${media.name.replace(/\.[^.]*$/, '')}.webm`}
-          className="inline-flex min-h-[26px] items-center px-2 font-semibold text-petrol hover:underline"
+        <MenuItem
+          onSelect={() =>
+            save(`/api/media/${media.id}/compact`, `${media.name.replace(/\.[^.]*$/, '')}.webm`)
+          }
         >
-          Save the small copy
-        </a>
+          The small copy (WebM)
+        </MenuItem>
       )}
-    </>
+    </Menu>
   );
 }
 

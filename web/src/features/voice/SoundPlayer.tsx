@@ -88,6 +88,7 @@ export function SoundPlayer({ id, url, media, content, name, address, onTake }: 
         id={id}
         lines={take.lines}
         now={at * 1000}
+        isShown={!isHere}
         length={seconds * 1000}
         isKept={!!media}
         onGo={(moment) => player.play(sound, moment / 1000)}

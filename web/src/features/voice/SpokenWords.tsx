@@ -14,7 +14,7 @@ type Props = {
   length: number;
   /** Whether the server has it, so that its lines can be saved. */
   isKept: boolean;
-  /** Whether the player shows them itself. */
+  /** Whether what is said now is shown elsewhere, or nothing is heard. */
   isShown?: boolean;
   onGo: (moment: number) => void;
   onLines?: (lines: SpokenLine[]) => void;

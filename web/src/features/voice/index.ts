@@ -1,5 +1,7 @@
 export { ClipDialog } from './ClipDialog';
 export { ClipPlayer } from './ClipPlayer';
+export { HearFrom } from './HearFrom';
+export { idTime } from './idTime';
 export { LitEntries } from './LitEntries';
 export { type Playable, type Player, RATES } from './Player';
 export { PlayingBar } from './PlayingBar';

@@ -38,6 +38,29 @@ class UploadsTest extends AppTest {
     }
 
     @Test
+    void takesAFileWhoseLengthNobodyKnowsUntilItsEnd() {
+        var begun = browser.send(
+                school.student,
+                MockMvcRequestBuilders.post("/api/uploads")
+                        .header("Tus-Resumable", "1.0.0")
+                        .header("Upload-Defer-Length", 1));
+        var upload = Objects.requireNonNull(begun.response().getHeader("Location"));
+        part(school.student, upload, 0, Arrays.copyOf(FILE, HALF));
+        assertThat(arrive(school.student, UUID.randomUUID(), upload, "early.txt")
+                        .status())
+                .isEqualTo(404);
+        var rest = Arrays.copyOfRange(FILE, HALF, FILE.length);
+        assertThat(browser.send(school.student, patch(upload, HALF, rest).header("Upload-Length", FILE.length))
+                        .status())
+                .isEqualTo(204);
+        assertThat(arrive(school.student, UUID.randomUUID(), upload, "tides.txt")
+                        .json()
+                        .path("bytes")
+                        .asLong())
+                .isEqualTo(FILE.length);
+    }
+
+    @Test
     void takesNoPartTwiceAndNoneOutOfTurn() {
         var upload = begin(school.student, FILE.length);
         part(school.student, upload, 0, Arrays.copyOf(FILE, HALF));
@@ -86,14 +109,16 @@ class UploadsTest extends AppTest {
     }
 
     private Browser.Answer part(@Nullable Person person, String upload, long offset, byte[] content) {
-        return browser.send(
-                person,
-                new Patch(upload)
-                        .header("Tus-Resumable", "1.0.0")
-                        .header("Upload-Offset", offset)
-                        .header("Content-Length", content.length)
-                        .contentType("application/offset+octet-stream")
-                        .content(content));
+        return browser.send(person, patch(upload, offset, content));
+    }
+
+    private static Patch patch(String upload, long offset, byte[] content) {
+        return new Patch(upload)
+                .header("Tus-Resumable", "1.0.0")
+                .header("Upload-Offset", offset)
+                .header("Content-Length", content.length)
+                .contentType("application/offset+octet-stream")
+                .content(content);
     }
 
     /** A request whose type stays as it was sent: the mock one would put the letters' encoding after it, no server does. */

@@ -26,7 +26,7 @@ final class Sounds {
                     "One, two, three, four, five. The flashes come five times a second now, and the waves stand still. So the frequency is five hertz."),
             Map.entry(
                     "fronts",
-                    "These are the fronts on the deep side, all the same distance apart. Here the water gets shallow. They come closer together, because they run slower there. And they turn, towards the middle line. The frequency stays as it was."),
+                    "These are the fronts with the motor on slow, all the same distance apart. Here I turn it up. They come closer together, because more of them are made each second. The speed stays as it was. So a higher frequency means a shorter wavelength."),
             Map.entry(
                     "slow", "Watch the left side first. Now the right side. The fronts are closer there, and slower."),
             Map.entry(

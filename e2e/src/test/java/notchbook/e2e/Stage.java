@@ -46,6 +46,10 @@ final class Stage {
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
                             "--enable-native-access=ALL-UNNAMED",
+                            // Two cores are shared with a browser: what is compiled for a short life is compiled
+                            // quickly.
+                            "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
                             "-jar",
                             SERVER.toString())
                     .redirectErrorStream(true)

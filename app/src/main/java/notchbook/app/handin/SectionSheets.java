@@ -10,12 +10,14 @@ import java.util.stream.Stream;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.notebook.EntryContent;
+import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.EntryWidth;
 import notchbook.core.layer.Layer;
 import notchbook.core.scan.SetPage;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.pdf.SectionSheet;
+import notchbook.formats.voice.TakeJson;
 import org.springframework.stereotype.Component;
 
 /** Turns a frozen section into the sheet that its PDF is written from. */
@@ -88,8 +90,10 @@ class SectionSheets {
             case PHOTO -> photo(items.get(entry.mediaId().orElseThrow()), Optional.empty());
             case RECORDING, CLIP ->
                 new SectionSheet.Recording(
+                        entry.kind() == EntryKind.CLIP,
                         entry.mediaPath(),
-                        items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0));
+                        items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0),
+                        TakeJson.read(entry.content()).lines().words());
             case FILE ->
                 new SectionSheet.Attached(
                         EntryContent.words(entry.kind(), entry.content()),

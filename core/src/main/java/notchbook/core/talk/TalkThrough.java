@@ -2,7 +2,6 @@ package notchbook.core.talk;
 
 import java.util.List;
 import java.util.OptionalLong;
-import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import notchbook.core.voice.Take;
 
@@ -17,7 +16,7 @@ public record TalkThrough(List<Made> things) {
     /** Was made when the recording was over: no part of what was said. */
     public static final long NEVER = Long.MAX_VALUE;
 
-    /** Nearer than this two things were one step, in ms: the strokes of a letter. */
+    /** What was begun within this of a step belongs to it, in ms: the strokes of a letter. */
     static final int ONE_STEP = 700;
 
     /** Going back within this after a step goes to the one before it, in ms: otherwise there would be no way further back. */
@@ -75,17 +74,22 @@ public record TalkThrough(List<Made> things) {
         return made >= thing.lasting ? Integer.MAX_VALUE : (int) made;
     }
 
-    /** The moments to step to, in order: each begins something new, after a rest. */
+    /** The moments to step to, in order: at each something new is begun. */
     public long[] steps() {
         var begun = things.stream()
                 .filter(Made::isSpoken)
                 .mapToLong(Made::begun)
                 .sorted()
                 .toArray();
-        return IntStream.range(0, begun.length)
-                .filter(i -> i == 0 || begun[i] - begun[i - 1] > ONE_STEP)
-                .mapToLong(i -> begun[i])
-                .toArray();
+        var steps = LongStream.builder();
+        var last = Long.MIN_VALUE / 2;
+        for (var moment : begun) {
+            if (moment - last > ONE_STEP) {
+                steps.add(moment);
+                last = moment;
+            }
+        }
+        return steps.build().toArray();
     }
 
     /** The next step after a moment; empty behind the last. */

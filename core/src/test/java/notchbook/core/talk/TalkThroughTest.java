@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.stream.LongStream;
 import notchbook.core.voice.Stretch;
 import notchbook.core.voice.Take;
 import org.junit.jupiter.api.Test;
@@ -49,7 +50,7 @@ class TalkThroughTest {
 
     @ParameterizedTest
     @CsvSource({"0,1000", "999,1000", "1000,10000", "1600,10000", "10000,12000", "12000,-1"})
-    void stepsOnToWhatIsBegunNextAfterARest(long at, long next) {
+    void stepsOnToWhatIsBegunNext(long at, long next) {
         assertThat(TALK.stepAfter(at).orElse(-1)).isEqualTo(next);
     }
 
@@ -57,6 +58,15 @@ class TalkThroughTest {
     @CsvSource({"0,0", "1000,0", "2001,1000", "10500,1000", "11001,10000", "12900,10000", "15000,12000"})
     void stepsBackToWhatWasBegunBefore(long at, long before) {
         assertThat(TALK.stepBefore(at)).isEqualTo(before);
+    }
+
+    @Test
+    void stepsThroughWhatWasDrawnWithoutARestToo() {
+        var drawn = LongStream.rangeClosed(0, 20)
+                .mapToObj(i -> drawn(100_000 + 400 * i, 300))
+                .toList();
+        assertThat(TalkThrough.of(TAKE, drawn).steps())
+                .containsExactly(0, 800, 1_600, 2_400, 3_200, 4_000, 4_800, 5_600, 6_400, 7_200, 8_000);
     }
 
     @Test

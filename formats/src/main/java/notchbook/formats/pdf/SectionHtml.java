@@ -111,13 +111,15 @@ final class SectionHtml {
                         + "</div>";
             case Photo photo -> photo(photo, named(entry, "Photo"));
             case Recording recording ->
-                "<p class=\"recording\">Recording, %s%s</p>"
+                "<p class=\"recording\">%s, %s%s</p>%s"
                         .formatted(
+                                recording.isClip() ? "Clip" : "Recording",
                                 length(recording.seconds()),
                                 recording
                                         .fileName()
                                         .map(name -> ", " + escaped(name))
-                                        .orElse(""));
+                                        .orElse(""),
+                                said(recording.words()));
             case Attached file ->
                 "<p class=\"recording\">File: %s, %s</p>".formatted(escaped(file.name()), size(file.bytes()));
             case Link link -> link(link);
@@ -162,6 +164,11 @@ final class SectionHtml {
     }
 
     /** As a line of words; the picture only where the page has one. */
+    /** What is said, for those who read and don't hear. */
+    private static String said(String words) {
+        return words.isBlank() ? "" : "<p class=\"said\">“%s”</p>".formatted(escaped(words));
+    }
+
     private static String link(Link link) {
         var address = escaped(link.address());
         var title = link.title().isBlank() ? address : escaped(link.title());

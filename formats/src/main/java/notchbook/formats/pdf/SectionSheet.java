@@ -39,8 +39,9 @@ public record SectionSheet(
      */
     public record Photo(byte[] bytes, String type, int width, int height, Optional<Layer> layer) implements Content {}
 
-    /** A recording is listed with its length in seconds; its sound goes along as a file. */
-    public record Recording(Optional<String> fileName, double seconds) implements Content {}
+    /** A recording or clip is listed with its length in seconds and what is said in it; the file itself goes along. */
+    public record Recording(boolean isClip, Optional<String> fileName, double seconds, String words)
+            implements Content {}
 
     /** A file is listed with its size in bytes; its content goes along as a file. */
     public record Attached(String name, long bytes) implements Content {}

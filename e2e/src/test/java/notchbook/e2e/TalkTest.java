@@ -1,0 +1,139 @@
+package notchbook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Position;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Talking while one draws, films and writes; and what becomes of it. */
+class TalkTest {
+    private final Chrome chrome = new Chrome();
+    private Desk ana;
+
+    @BeforeEach
+    void layAPage() {
+        ana = new Desk(chrome.signedIn("ana"));
+        ana.go("Refraction").fill("Title of a new page", "Talked").press("Make a page");
+        assertThat(ana.page().getByLabel("Title of the page")).hasValue("Talked");
+    }
+
+    @AfterEach
+    void close() {
+        chrome.close();
+    }
+
+    @Test
+    void playsADrawingBackWithTheVoiceAndSavesItAsAFilm() throws IOException {
+        ana.key("i");
+        ana.entries().first().getByText("Explain aloud").click();
+        ana.sees("Recording for");
+        ana.page().waitForTimeout(1_200);
+        draw(60, 80, 360);
+        ana.page().waitForTimeout(1_200);
+        draw(60, 200, 300);
+        ana.fill("What it is about", "Two rays").press("^Pause$").press("^Go on$");
+        ana.page().waitForTimeout(800);
+        ana.press("^Stop and keep$").sees("Explains what stands before it");
+        ana.kept().reload();
+        assertThat(ana.entries()).hasCount(2);
+
+        // A tap on a stroke plays from just before it was drawn, and the drawing stays as it is.
+        var drawing = ana.entries().first().getByRole(AriaRole.IMG);
+        drawing.click(new Locator.ClickOptions().setPosition(at(drawing, 300, 200)));
+        assertThat(ana.page().getByRole(AriaRole.BUTTON, named("Stop Two rays")))
+                .isVisible();
+        assertThat(drawing.locator("path[data-lit]")).hasCount(1);
+        assertThat(ana.page().getByLabel("Drawing surface")).hasCount(0);
+
+        ana.press("Watch it being drawn").press("^Stop$");
+        var stage = ana.page().locator("dialog").getByRole(AriaRole.IMG);
+        ana.press("^Step back$").press("^Step back$");
+        assertThat(stage.locator("path")).hasCount(0);
+        ana.press("^Next step$").press("^Next step$");
+        assertThat(stage.locator("path")).hasCount(2);
+        ana.press("As a film .WebM.");
+        var film = ana.page()
+                .waitForDownload(() -> ana.page().getByText("Save the film").click())
+                .path();
+        assertThat(probed(film)).contains("codec_name=vp8", "codec_name=opus");
+        assertThat(seconds(film)).isBetween(3.0, 12.0);
+    }
+
+    @Test
+    void filmsAClipTrimsItAndWritesDownWhatIsSaid() {
+        ana.key("r").press("^Film a clip$").press("^Start filming$");
+        ana.page().waitForTimeout(2_500);
+        ana.press("^Stop and keep$");
+        assertThat(ana.entries()).hasCount(1);
+        ana.kept();
+        var clip = ana.entries().first();
+        clip.focus();
+        var film = clip.locator("video");
+        assertThat(film).hasAttribute("poster", Pattern.compile("/still\\?at=0"));
+        film.evaluate("film => { film.currentTime = 1; }");
+        ana.press("Let this picture stand for it");
+        assertThat(film).hasAttribute("poster", Pattern.compile("/still\\?at=[89]\\d\\d|/still\\?at=1[01]\\d\\d"));
+        ana.press("^Trim").pick("Begin here");
+        ana.press("^Write what is said$");
+        clip.getByLabel("Write what is said, a line each").fill("The ray goes in.");
+        ana.press("^Now: ").sees("What is said, 1 line").kept().reload();
+        assertThat(ana.entries().first().getByText("What is said, 1 line")).isVisible();
+        film.evaluate("film => film.play()");
+        ana.page().waitForTimeout(300);
+        assertThat((Double) film.evaluate("film => film.currentTime + 0.01")).isGreaterThan(0.8);
+        assertThat((String) film.evaluate("film => film.textTracks[0].cues[0].text"))
+                .isEqualTo("The ray goes in.");
+    }
+
+    /** Draws a line across the open surface, over half a second. */
+    private void draw(int from, int y, int to) {
+        var box = ana.page().getByLabel("Drawing surface").boundingBox();
+        var mouse = ana.page().mouse();
+        mouse.move(box.x + from, box.y + y);
+        mouse.down();
+        for (var x = from; x <= to; x += 20) {
+            mouse.move(box.x + x, box.y + y);
+            ana.page().waitForTimeout(30);
+        }
+        mouse.up();
+    }
+
+    /** A place of the drawing, which is shown in another size than its surface was. */
+    private static Position at(Locator drawing, double x, double y) {
+        var scale = drawing.boundingBox().width / 640;
+        return new Position(x * scale, y * scale);
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
+    private static double seconds(Path film) throws IOException {
+        var found = Pattern.compile("duration=([\\d.]+)").matcher(probed(film));
+        assertThat(found.find()).isTrue();
+        return Double.parseDouble(found.group(1));
+    }
+
+    private static String probed(Path film) throws IOException {
+        var process = new ProcessBuilder(
+                        "ffprobe",
+                        "-v",
+                        "error",
+                        "-show_entries",
+                        "stream=codec_name:format=duration",
+                        "-of",
+                        "default=noprint_wrappers=1",
+                        film.toString())
+                .start();
+        return new String(process.getInputStream().readAllBytes());
+    }
+}
