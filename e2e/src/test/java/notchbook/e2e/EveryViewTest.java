@@ -22,7 +22,8 @@ class EveryViewTest {
     private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
     private static final String BREACHES = "async ([where, ...rules]) => (await axe.run(where, {runOnly: rules}))"
             + ".violations.flatMap(v => v.nodes.map(n => v.id + ' ' + n.html.slice(0, 160)))";
-    private static final List<String> ALL_RULES = List.of("html", "wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
+    private static final List<String> ALL_RULES =
+            List.of("html", "wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
 
     /** A theme changes colours and nothing else; what stands around every view is looked at with the first. */
     private static final List<String> COLOUR_RULES = List.of("html", "color-contrast", "link-in-text-block");

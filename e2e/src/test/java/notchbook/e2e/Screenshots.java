@@ -33,6 +33,7 @@ class Screenshots {
             "section",
             "unfiled",
             "hand-ins",
+            "set-work",
             "new-notebook");
 
     @Test

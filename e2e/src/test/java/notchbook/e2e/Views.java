@@ -47,6 +47,7 @@ record Views(String name, String path) {
                 paper,
                 scan: (await get(`/api/pages/${paper}/scans`))[0].id,
                 observation: tank,
+                talked: contents.pages.find((one) => one.title.startsWith('Ripple tank again')).id,
                 writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
@@ -78,6 +79,7 @@ record Views(String name, String path) {
         views.add(new Views("review", book + "/p/" + ids.get("page") + "?review"));
         views.add(new Views("scan", book + "/p/" + ids.get("paper") + "/scan/" + ids.get("scan")));
         views.add(new Views("observation", book + "/p/" + ids.get("observation")));
+        views.add(new Views("voice", book + "/p/" + ids.get("talked")));
         views.add(new Views("layer", book + "/p/" + ids.get("page") + "?write=" + ids.get("worksheet") + ".0"));
         views.add(new Views("ink", book + "/p/" + ids.get("observation") + "?entry=" + ids.get("drawing")));
         views.add(new Views("unfiled", book + "/unfiled"));
