@@ -21,7 +21,8 @@ test.each([
   ['image/png', 'PHOTO'],
   ['image/svg+xml', 'FILE'],
   ['audio/mpeg', 'RECORDING'],
-  ['video/mp4', 'FILE'],
+  ['video/mp4', 'CLIP'],
+  ['video/x-msvideo', 'FILE'],
   ['', 'FILE'],
 ])('%s comes in as %s', (type, kind) => {
   expect(entryKindOf(new Blob([], { type }))).toBe(kind);

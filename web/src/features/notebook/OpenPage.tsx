@@ -4,22 +4,13 @@ import { useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
 import { Trouble, useKeys, useStable } from '../../ui';
-import { FileDialog } from '../file';
-import { LinkDialog } from '../link';
 import { type Mark, MarkDialog, useMarks } from '../mark';
 import { ReviewPanel } from '../review';
-import { type Spot, spotsOf, useOpenBench } from '../scan';
+import { type Spot, spotsOf } from '../scan';
 import { syllabusQuery } from '../syllabus';
-import {
-  type About,
-  ClipDialog,
-  HearingProvider,
-  LitEntries,
-  RecordDialog,
-  useHearing,
-  useRecorderItself,
-} from '../voice';
+import { type About, HearingProvider, LitEntries, useHearing, useRecorderItself } from '../voice';
 import { CaptureBar } from './CaptureBar';
+import { CaptureDialogs, type Capturing } from './CaptureDialogs';
 import { draggedCopy, draggedText } from './dragging';
 import type { Does, OnPage } from './EntryFrame';
 import { EntryLook } from './EntryLook';
@@ -28,7 +19,6 @@ import { markedWords } from './markedWords';
 import { NotchPicker } from './NotchPicker';
 import { PageCard } from './PageCard';
 import { PagePoints } from './PagePoints';
-import { PhotoDialog } from './PhotoDialog';
 import { ownWordsQuery, pageQuery, remarksQuery } from './queries';
 import { shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
@@ -39,8 +29,6 @@ import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 
 const NO_REMARKS: Api['RemarkView'][] = [];
 const NOT_MEASURED: Api['OwnWordsView'][] = [];
-
-type Asking = 'photo' | 'record' | 'clip' | 'file' | 'link' | 'notch';
 
 type Props = {
   id: string;
@@ -67,8 +55,8 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   outbox.knows(page.entries);
   const entries = useMemo(() => shownEntries(page, state.waiting), [page, state.waiting]);
   const [chosen, setChosen] = useState<string | undefined>(search.get('entry') ?? undefined);
-  const [asking, setAsking] = useState<Asking>();
-  const [explained, setExplained] = useState<About>();
+  const [capturing, setCapturing] = useState<Capturing>();
+  const [isNotching, setNotching] = useState(false);
   const [openMark, setOpenMark] = useState<Mark>();
   const [zone, setZone] = useState(homeOf(pattern).key);
   const into = zoneOf(pattern, zone).key;
@@ -79,7 +67,6 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const acts = useStable(usePageActs(page, into, chooseNew));
   const copyAcross = useCopyAcross();
   const fileText = useFileText(acts.text);
-  const openBench = useOpenBench();
   const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);
   const isReviewing = search.has('review') && !other;
   const column = columnOf(pattern);
@@ -100,15 +87,11 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     const its = entries.find((one) => one.id === wished);
     if (its) setZone(zoneOf(pattern, its.zone).key);
   };
-  const placeFor = (about: About | undefined) => {
-    const its = entries.find((one) => one.id === about?.entry)?.zone ?? (about ? homeOf(pattern).key : into);
-    return { pageId: id, notebookId: page.notebookId, page: page.title, zone: its, about };
-  };
   const explain = async (about: About) => {
-    if (await recorder.start(placeFor(about))) return;
-    // The dialog says why it doesn't run.
-    setExplained(about);
-    setAsking('record');
+    const its = entries.find((one) => one.id === about.entry)?.zone ?? homeOf(pattern).key;
+    const place = { pageId: id, notebookId: page.notebookId, page: page.title, zone: its, about };
+    // Where it doesn't run, the dialog says why.
+    if (!(await recorder.start(place))) setCapturing({ kind: 'record', zone: its, about });
   };
   const writeBeside = (place: string) => column && acts.write(column.key, place);
   const review = (wanted: boolean) =>
@@ -120,14 +103,11 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
   const captures = {
     w: () => acts.write(),
     i: () => acts.draw(),
-    p: () => setAsking('photo'),
-    r: () => {
-      setExplained(undefined);
-      setAsking('record');
-    },
-    f: () => setAsking('file'),
-    l: () => setAsking('link'),
-    n: () => entry && setAsking('notch'),
+    p: () => setCapturing({ kind: 'photo' }),
+    r: () => setCapturing({ kind: 'record', zone: into }),
+    f: () => setCapturing({ kind: 'file' }),
+    l: () => setCapturing({ kind: 'link' }),
+    n: () => entry && setNotching(true),
   };
   const setMark = (at: number) => () => {
     const choice = marking.choices[at];
@@ -154,7 +134,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     onChoose: choose,
     onNotch: (wished: string) => {
       choose(wished);
-      setAsking('notch');
+      setNotching(true);
     },
     onOpenMark: setOpenMark,
     onExplain: explain,
@@ -268,45 +248,16 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
             acts={acts}
           />
         )}
-        {asking === 'photo' && (
-          <PhotoDialog
-            onClose={() => setAsking(undefined)}
-            onPhoto={acts.photo}
-            onScan={() => openBench.mutate({ notebookId: page.notebookId, pageId: id, zone: into })}
-          />
-        )}
-        {asking === 'record' && (
-          <RecordDialog
-            place={placeFor(explained)}
-            onClose={() => setAsking(undefined)}
-            onFile={acts.sound}
-            onFilm={() => setAsking('clip')}
-          />
-        )}
-        {asking === 'clip' && (
-          <ClipDialog
-            place={{ pageId: id, zone: into }}
-            onClose={() => setAsking(undefined)}
-            onFile={acts.clip}
-          />
-        )}
-        {asking === 'file' && (
-          <FileDialog
-            onFiles={(files) => void acts.files(files)}
-            onText={acts.text}
-            onClose={() => setAsking(undefined)}
-          />
-        )}
-        {asking === 'link' && <LinkDialog onLink={acts.link} onClose={() => setAsking(undefined)} />}
-        <Trouble>{(fileText.error ?? openBench.error)?.message}</Trouble>
-        {asking === 'notch' && entry && (
+        <CaptureDialogs page={page} into={into} capturing={capturing} acts={acts} onCapture={setCapturing} />
+        <Trouble>{fileText.error?.message}</Trouble>
+        {isNotching && entry && (
           <NotchPicker
             title={`Notch “${entryName(entry).slice(0, 60) || 'this entry'}”`}
             points={points}
             cut={new Set(entry.notches)}
             hint={search.get('point') ?? ''}
             onToggle={(node) => acts.toggleNotch(entry, node)}
-            onClose={() => setAsking(undefined)}
+            onClose={() => setNotching(false)}
           />
         )}
         {openMark && (

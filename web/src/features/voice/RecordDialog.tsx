@@ -46,7 +46,7 @@ export function RecordDialog({ place, onClose, onFile, onFilm }: Props) {
           Choose a sound file
           <input
             type="file"
-            accept="audio/*,.wav,.ogg,.opus,.webm,.mp3,.m4a"
+            accept="audio/*,.wav,.ogg,.opus,.webm,.mp3,.m4a,.mp4"
             className="sr-only"
             onChange={(event) => choose(event.target.files)}
           />

@@ -1,6 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { hold, type Outbox, type TakeWork } from '../../device';
 import { Microphone, troubleOf } from './Microphone';
+import { recordable } from './recordable';
 import { type About, type Moment, type Take, takeOf, withMoment } from './take';
 
 /** Every second of a recording is on the device as soon as it is over. */
@@ -85,7 +86,7 @@ export class Recorder {
     this.release = hold(recording);
     this.keeping = [];
     this.media = new MediaRecorder(microphone.sound, {
-      mimeType: 'audio/webm;codecs=opus',
+      mimeType: recordable('audio/webm;codecs=opus', 'audio/mp4'),
       audioBitsPerSecond: BIT_RATE,
     });
     this.media.ondataavailable = ({ data }) => {

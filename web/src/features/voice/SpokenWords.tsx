@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { readFileLines } from '../../api';
-import { Button, length, plural, Trouble } from '../../ui';
-import { begunAt, linesOf, saidAt, tapped } from './spokenLines';
+import { Button, length, plural } from '../../ui';
+import { LineFields } from './LineFields';
+import { saidAt } from './spokenLines';
+import { TapAlong } from './TapAlong';
 import type { SpokenLine } from './take';
 
 type Props = {
@@ -82,105 +83,6 @@ function AllLines({
           Save as captions (WebVTT)
         </a>
       )}
-    </div>
-  );
-}
-
-type FieldsProps = {
-  line: SpokenLine;
-  lines: readonly SpokenLine[];
-  now: number;
-  onLines: (lines: SpokenLine[]) => void;
-};
-
-function LineFields({ line, lines, now, onLines }: FieldsProps) {
-  const at = length(line.from / 1000);
-  return (
-    <>
-      <input
-        aria-label={`What is said at ${at}`}
-        value={line.words}
-        maxLength={1000}
-        className="min-h-[26px] min-w-0 flex-1 border-b border-line bg-transparent"
-        // A line without words is none; it is taken out by its button.
-        onChange={({ target }) =>
-          target.value.trim() &&
-          onLines(lines.map((one) => (one === line ? { ...line, words: target.value } : one)))
-        }
-      />
-      <button
-        type="button"
-        className="min-h-[26px] px-1.5 text-soft hover:text-petrol"
-        aria-label={`Let the line at ${at} begin now`}
-        onClick={() => onLines(begunAt(lines, line, Math.round(now)))}
-      >
-        Begins now
-      </button>
-      <button
-        type="button"
-        className="min-h-[26px] px-1.5 text-soft hover:text-rust"
-        aria-label={`Take out the line at ${at}`}
-        onClick={() => onLines(lines.filter((one) => one !== line))}
-      >
-        Take out
-      </button>
-    </>
-  );
-}
-
-type TapProps = {
-  lines: readonly SpokenLine[];
-  now: number;
-  length: number;
-  onLines: (lines: SpokenLine[]) => void;
-};
-
-/** Lines are written first and get their times by a tap each, while the sound plays. */
-function TapAlong({ lines, now, length: whole, onLines }: TapProps) {
-  const [text, setText] = useState('');
-  const [trouble, setTrouble] = useState('');
-  const [next, ...rest] = linesOf(text);
-  const tap = () => {
-    if (!next) return;
-    onLines(tapped(lines, next, Math.round(now), Math.round(whole)));
-    setText(rest.join('\n'));
-  };
-  const bringIn = async (files: FileList | null) => {
-    const file = files?.[0];
-    if (!file) return;
-    try {
-      onLines(await readFileLines(file));
-      setTrouble('');
-    } catch (error) {
-      setTrouble((error as Error).message);
-    }
-  };
-  return (
-    <div className="mt-1.5">
-      <label className="block text-[13.5px] text-soft">
-        Write what is said, a line each. Then play, and press as each line begins.
-        <textarea
-          className="mt-0.5 block w-full rounded-md border border-line bg-card px-2 py-1 text-[15px] text-ink"
-          rows={Math.min(5, Math.max(2, rest.length + 1))}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-      </label>
-      <div className="mt-1 flex flex-wrap items-center gap-x-1">
-        <Button onClick={tap} disabled={!next}>
-          {next ? `Now: “${next.slice(0, 30)}”` : 'Now'}
-        </Button>
-        <label className="cursor-pointer rounded px-2 py-1 text-[13.5px] font-semibold text-petrol focus-within:outline-2 hover:underline">
-          Take in captions (WebVTT)
-          <input
-            type="file"
-            accept=".vtt,text/vtt"
-            className="sr-only"
-            onChange={(event) => bringIn(event.target.files)}
-          />
-        </label>
-      </div>
-      <Trouble>{trouble}</Trouble>
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { hold, useOutbox } from '../../device';
 import { troubleOf } from './Microphone';
+import { recordable } from './recordable';
 import { takeOf } from './take';
 
 const SLICE_MILLIS = 1_000;
@@ -51,7 +52,9 @@ export function useFilming(place: Place, onKept: () => void) {
     const keeping: Promise<unknown>[] = [
       outbox.recordings.keepTake({ recording, ...place, kind: 'CLIP', content: takeOf({}) }),
     ];
-    const media = new MediaRecorder(stream, { mimeType: 'video/webm;codecs=vp8,opus' });
+    const media = new MediaRecorder(stream, {
+      mimeType: recordable('video/webm;codecs=vp8,opus', 'video/mp4'),
+    });
     recorder.current = media;
     const began = Date.now();
     media.ondataavailable = ({ data }) => {

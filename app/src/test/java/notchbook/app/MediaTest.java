@@ -127,6 +127,18 @@ class MediaTest extends AppTest {
     }
 
     @Test
+    void keepsAFilmThatIsTooLongForAClipAsAFileOnItsPage() {
+        upload("long.webm", Samples.silentFilm(601));
+        var change =
+                "{'baseVersion':0,'pageId':'%s','kind':'CLIP','mediaId':'%s','content':{},'caption':'','width':'FULL'}"
+                        .formatted(school.desk(school.student).page().id(), id);
+        var kept = browser.send(school.student, "PUT", "/api/entries/" + UUID.randomUUID(), change)
+                .json();
+        assertThat(kept.path("kind").asString()).isEqualTo("FILE");
+        assertThat(kept.at("/content/name").asString()).isEqualTo("long.webm");
+    }
+
+    @Test
     void refusesAClipThatBreaksOff() {
         var whole = Samples.film();
         assertThat(upload("film.mp4", Arrays.copyOf(whole, whole.length * 2 / 3))

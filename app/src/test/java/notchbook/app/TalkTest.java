@@ -76,6 +76,22 @@ class TalkTest extends AppTest {
     }
 
     @Test
+    void makesTenFilmsOfAPersonAtATimeAndNoMore() {
+        var other = TalkedPage.of(school, browser, school.classmate);
+        for (var i = 0; i < 10; i++) {
+            assertThat(browser.send(school.classmate, "POST", "/api/talk-films", other.wish("WEBM"))
+                            .status())
+                    .isEqualTo(200);
+        }
+        assertThat(browser.send(school.classmate, "POST", "/api/talk-films", other.wish("WEBM"))
+                        .detail())
+                .startsWith("Ten films");
+        assertThat(browser.send(school.student, "POST", "/api/talk-films", talked.wish("WEBM"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
     void writesSpokenLinesAsWebVttAndReadsThemBack() throws Exception {
         var written = browser.get(school.student, "/api/entries/" + talked.recording() + "/lines.vtt")
                 .response();

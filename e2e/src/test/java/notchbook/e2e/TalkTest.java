@@ -16,6 +16,9 @@ import org.junit.jupiter.api.Test;
 
 /** Talking while one draws, films and writes; and what becomes of it. */
 class TalkTest {
+    /** Other jobs may go first. */
+    private static final double MAKING_MILLIS = 60_000;
+
     private final Chrome chrome = new Chrome();
     private Desk ana;
 
@@ -62,7 +65,9 @@ class TalkTest {
         assertThat(stage.locator("path")).hasCount(2);
         ana.press("As a film .WebM.");
         var film = ana.page()
-                .waitForDownload(() -> ana.page().getByText("Save the film").click())
+                .waitForDownload(new Page.WaitForDownloadOptions().setTimeout(MAKING_MILLIS), () -> ana.page()
+                        .getByText("Save the film")
+                        .click(new Locator.ClickOptions().setTimeout(MAKING_MILLIS)))
                 .path();
         assertThat(probed(film)).contains("codec_name=vp8", "codec_name=opus");
         assertThat(seconds(film)).isBetween(3.0, 12.0);

@@ -48,6 +48,8 @@ class VoiceTest {
                 .isVisible();
         first.getByText("Hear from").click();
         assertThat(first).hasAttribute("data-lit", "");
+        first.getByLabel(Pattern.compile("Hear what was said at 0:0[123]")).click();
+        assertThat(first.locator(".said-now")).hasText("Light bends toward the normal.");
         joss.entries().last().focus();
         joss.page().getByLabel("Name of the moment at").fill("Why it bends");
         joss.kept().press("^On 5 s$");

@@ -19,7 +19,13 @@ final class MediaPath {
             "audio/webm",
             "webm",
             "audio/mpeg",
-            "mp3");
+            "mp3",
+            "audio/mp4",
+            "m4a",
+            "video/webm",
+            "webm",
+            "video/mp4",
+            "mp4");
 
     private MediaPath() {}
 

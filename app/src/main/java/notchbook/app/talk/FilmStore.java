@@ -38,6 +38,11 @@ class FilmStore {
         return db.selectFrom(TALK_FILM).where(TALK_FILM.ID.eq(id)).fetchOptional(FilmStore::film);
     }
 
+    /** How many films of a person are still to be made. */
+    int waiting(UUID ownerId) {
+        return db.fetchCount(TALK_FILM, TALK_FILM.OWNER_ID.eq(ownerId).and(TALK_FILM.STATE.eq(State.WAITING.name())));
+    }
+
     List<TalkFilm> before(Instant time) {
         return db.selectFrom(TALK_FILM).where(TALK_FILM.MADE_AT.lt(time)).fetch(FilmStore::film);
     }

@@ -19,6 +19,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The talk-throughs of students: put together of their entries, and the films that are made of them. */
 @Service
 class Talks {
+    /** Each takes a core for a while. */
+    private static final int MOST_WAITING = 10;
+
     private static final String NOT_DRAWN =
             "Nothing was drawn on this page while the recording ran. Choose the recording that explains it.";
 
@@ -78,6 +81,9 @@ class Talks {
     @Transactional
     TalkFilm film(Person reader, UUID recording, UUID subject, int at, FilmFormat format) {
         require(reader, recording, subject, at);
+        if (films.waiting(reader.id()) >= MOST_WAITING) {
+            throw Refusal.unfit("Ten films of yours are being made. Wait until one of them is ready.");
+        }
         var film = new TalkFilm(
                 clock.newId(),
                 reader.id(),
