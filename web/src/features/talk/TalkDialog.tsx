@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { Button, Dialog, length } from '../../ui';
 import { PaperLines, Things } from '../layer';
-import { RATES, usePlayer } from '../voice';
+import { SpeedChoice, usePlayer } from '../voice';
 import { SaveTalk } from './SaveTalk';
 import { drawnAt, type Talk } from './talk';
 import { useNow } from './useNow';
@@ -63,18 +63,7 @@ export function TalkDialog({ title, talk, subject, canSave, onClose }: Props) {
         <span className="tabular-nums">
           {length(now / 1000)} of {length(playable.seconds)}
         </span>
-        <label className="flex items-center gap-1.5">
-          Speed
-          <select
-            className="min-h-8 rounded border border-line bg-card px-1"
-            value={state.rate}
-            onChange={(event) => player.setRate(Number(event.target.value))}
-          >
-            {RATES.map((rate) => (
-              <option key={rate}>{rate}</option>
-            ))}
-          </select>
-        </label>
+        <SpeedChoice />
       </div>
       {canSave && <SaveTalk recording={playable.id} subject={subject} at={surface.at} />}
     </Dialog>

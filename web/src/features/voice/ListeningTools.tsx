@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { Api } from '../../api';
 import { Button, fileSize, length, Menu, MenuItem } from '../../ui';
-import { RATES } from './Player';
+import { SpeedChoice } from './SpeedChoice';
 import { TrimMenu } from './TrimMenu';
 import { type Take, withMoment } from './take';
 import { usePlayer } from './usePlayer';
@@ -31,18 +31,7 @@ export function ListeningTools({ media, take, span, onSpan, onTake }: Props) {
       <Button look="quiet" onClick={() => player.by(5)}>
         On 5 s
       </Button>
-      <label className="flex items-center gap-1.5 px-2">
-        Speed
-        <select
-          className="min-h-[26px] rounded border border-line bg-card px-1"
-          value={state.rate}
-          onChange={(event) => player.setRate(Number(event.target.value))}
-        >
-          {RATES.map((rate) => (
-            <option key={rate}>{rate}</option>
-          ))}
-        </select>
-      </label>
+      <SpeedChoice />
       {SPANS.some((one) => 2 * one < whole) && (
         <label className="flex items-center gap-1.5 px-2">
           Shown

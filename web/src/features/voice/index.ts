@@ -3,13 +3,14 @@ export { ClipPlayer } from './ClipPlayer';
 export { HearFrom } from './HearFrom';
 export { idTime } from './idTime';
 export { LitEntries } from './LitEntries';
-export { type Playable, type Player, RATES } from './Player';
+export type { Playable, Player } from './Player';
 export { PlayingBar } from './PlayingBar';
 export { playable } from './playable';
 export { RecordDialog } from './RecordDialog';
 export { RecordingBar } from './RecordingBar';
 export { SaidAt } from './SaidAt';
 export { SoundPlayer } from './SoundPlayer';
+export { SpeedChoice } from './SpeedChoice';
 export { type About, takeOf } from './take';
 export { timingsOf } from './timings';
 export {

@@ -1,8 +1,6 @@
 package notchbook.app.media;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -25,12 +23,10 @@ class CompactFilm implements Job {
     /** Ten minutes of film on one slow core. */
     private static final Duration LIMIT = Duration.ofMinutes(20);
 
-    private final MediaStore store;
-    private final MediaFiles files;
+    private final CompactCopies copies;
 
-    CompactFilm(MediaStore store, MediaFiles files) {
-        this.store = store;
-        this.files = files;
+    CompactFilm(CompactCopies copies) {
+        this.copies = copies;
     }
 
     @Override
@@ -45,22 +41,7 @@ class CompactFilm implements Job {
 
     @Override
     public void run(UUID mediaId) {
-        store.find(mediaId).filter(item -> item.screenSha256().isEmpty()).ifPresent(this::keepCopyOf);
-    }
-
-    private void keepCopyOf(MediaItem item) {
-        try {
-            var copy = Files.createTempFile("notchbook", ".webm");
-            try {
-                if (isMade(files.place(item.sha256()), copy)) {
-                    store.keepScreen(item.id(), files.keep(copy));
-                }
-            } finally {
-                Files.deleteIfExists(copy);
-            }
-        } catch (IOException broken) {
-            throw new UncheckedIOException("No compact copy of " + item.id(), broken);
-        }
+        copies.keep(mediaId, CompactFilm::isMade);
     }
 
     private static boolean isMade(Path from, Path copy) throws IOException {

@@ -1,8 +1,6 @@
 package notchbook.app.media;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -23,12 +21,10 @@ class CompactSound implements Job {
     private static final double BYTES_PER_SECOND = BIT_RATE * 1_000 / 8.0;
     private static final Duration LIMIT = Duration.ofMinutes(15);
 
-    private final MediaStore store;
-    private final MediaFiles files;
+    private final CompactCopies copies;
 
-    CompactSound(MediaStore store, MediaFiles files) {
-        this.store = store;
-        this.files = files;
+    CompactSound(CompactCopies copies) {
+        this.copies = copies;
     }
 
     @Override
@@ -51,22 +47,7 @@ class CompactSound implements Job {
 
     @Override
     public void run(UUID mediaId) {
-        store.find(mediaId).filter(item -> item.screenSha256().isEmpty()).ifPresent(this::keepCopyOf);
-    }
-
-    private void keepCopyOf(MediaItem item) {
-        try {
-            var copy = Files.createTempFile("notchbook", ".webm");
-            try {
-                if (make(files.place(item.sha256()), copy)) {
-                    store.keepScreen(item.id(), files.keep(copy));
-                }
-            } finally {
-                Files.deleteIfExists(copy);
-            }
-        } catch (IOException broken) {
-            throw new UncheckedIOException("No compact copy of " + item.id(), broken);
-        }
+        copies.keep(mediaId, CompactSound::make);
     }
 
     /** Whether the copy could be made. */
