@@ -195,13 +195,15 @@ export class Recorder {
   }
 
   private async finish(): Promise<void> {
+    const { work, keeping, release } = this;
     this.microphone?.close();
     this.microphone = undefined;
-    await Promise.all(this.keeping);
-    if (this.work) await this.outbox.recordings.finish(this.work.recording);
-    this.release();
     this.work = undefined;
+    // The last seconds may still be on their way; the next recording need not wait for them.
     this.set(IDLE);
+    await Promise.all(keeping);
+    if (work) await this.outbox.recordings.finish(work.recording);
+    release();
   }
 
   private set(part: Partial<RecorderState>) {
