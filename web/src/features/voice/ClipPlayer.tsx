@@ -4,6 +4,7 @@ import { Button } from '../../ui';
 import { SaveSound } from './ListeningTools';
 import { SpokenWords } from './SpokenWords';
 import { TrimMenu } from './TrimMenu';
+import { TrimNote } from './TrimNote';
 import { type Take, takeOf } from './take';
 import { useCaptions } from './useCaptions';
 
@@ -59,6 +60,7 @@ export function ClipPlayer({ id, url, media, content, name, onTake }: Props) {
       {media?.audibility === undefined && media && lines.length === 0 && (
         <p className="mt-1 text-[13px] text-soft">This clip has no sound.</p>
       )}
+      <TrimNote trim={trim} />
       {(onTake || media) && (
         <div className="mt-1 flex flex-wrap items-center gap-x-1 text-[13.5px]">
           {onTake && media && (

@@ -7,6 +7,7 @@ import { MomentList } from './MomentList';
 import { playable } from './playable';
 import { SoundStrip } from './SoundStrip';
 import { SpokenWords } from './SpokenWords';
+import { TrimNote } from './TrimNote';
 import { type Take, takeOf } from './take';
 import { isHeard } from './trim';
 import { usePlayer } from './usePlayer';
@@ -72,12 +73,7 @@ export function SoundPlayer({ id, url, media, content, name, address, onTake }: 
       {media?.audibility && HEARD[media.audibility] && (
         <p className="mt-1 text-[13.5px] text-brass">{HEARD[media.audibility]}</p>
       )}
-      {take.trim && (
-        <p className="mt-1 text-[13px] text-soft">
-          Plays from {length(take.trim.from / 1000)} to {length(take.trim.to / 1000)}; the rest was trimmed
-          and stays in the file.
-        </p>
-      )}
+      <TrimNote trim={take.trim} />
       {isHere && <ListeningTools media={media} take={take} span={span} onSpan={setSpan} onTake={onTake} />}
       <MomentList
         take={{ ...take, moments: take.moments.filter((moment) => isHeard(take.trim, moment.at)) }}
