@@ -4,6 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Empty, Heading, Trouble, useKeys } from '../../ui';
+import { PdfLinks } from './PdfLinks';
 import { registerQuery, versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
@@ -126,13 +127,7 @@ function Reading({ id, register }: { id: string; register: Api['RegisterView'] }
             ))}
           </ol>
         </Card>
-        <a
-          href={`/api/hand-ins/${id}/pdf`}
-          download
-          className="w-fit rounded-md border border-line bg-card px-3 py-1.5 font-semibold hover:border-petrol"
-        >
-          PDF
-        </a>
+        <PdfLinks href={`/api/hand-ins/${id}/pdf`} name="PDF" />
       </div>
     </div>
   );

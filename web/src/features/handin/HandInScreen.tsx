@@ -5,6 +5,7 @@ import { type Api, api, unwrap } from '../../api';
 import { useOutbox } from '../../device';
 import { Button, Card, ChoiceField, Heading, plural, Trouble } from '../../ui';
 import { contentsQuery } from '../notebook';
+import { PdfLinks } from './PdfLinks';
 import { readyQuery } from './queries';
 import { dueLine, STATE_WORDS } from './words';
 
@@ -171,13 +172,7 @@ function WhatGoesOut({ ready }: { ready: Api['ReadyView'] }) {
         {megabytes(ready.bytes)} of {BUDGET_BYTES / 1e6} MB
         <meter min={0} max={BUDGET_BYTES} value={ready.bytes} aria-label="Size" className="h-2.5 w-32" />
       </p>
-      <a
-        href={`/api/sections/${ready.sectionId}/pdf`}
-        download
-        className="rounded-md border border-line px-3 py-1.5 font-semibold hover:border-petrol"
-      >
-        PDF as it is now
-      </a>
+      <PdfLinks href={`/api/sections/${ready.sectionId}/pdf`} name="PDF as it is now" />
     </Card>
   );
 }

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-q
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, unwrap } from '../../api';
 import { Button, Card, Heading, Trouble } from '../../ui';
+import { PdfLinks } from './PdfLinks';
 import { versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
@@ -51,13 +52,7 @@ export function VersionScreen() {
         <Card title={`With ${version.setWork.teacher}`}>
           <p>This version is {STATE_WORDS[version.state]}.</p>
           <div className="mt-3 flex flex-wrap gap-2">
-            <a
-              href={`/api/hand-ins/${id}/pdf`}
-              download
-              className="rounded-md border border-line px-3 py-1.5 font-semibold hover:border-petrol"
-            >
-              PDF
-            </a>
+            <PdfLinks href={`/api/hand-ins/${id}/pdf`} name="PDF" />
             {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
             {version.state === 'SENT_BACK' && (
               <Link

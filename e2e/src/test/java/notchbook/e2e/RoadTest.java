@@ -254,7 +254,7 @@ class RoadTest {
     }
 
     private static Path pdf(Page page) {
-        return page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
+        return page.waitForDownload(() -> page.getByText("PDF, A4", new Page.GetByTextOptions().setExact(true))
                         .click())
                 .path();
     }

@@ -16,6 +16,7 @@ import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.core.handin.Readiness;
+import notchbook.formats.pdf.PaperSize;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 @RestController
 class HandInController {
@@ -126,16 +128,27 @@ class HandInController {
     }
 
     @GetMapping("/api/hand-ins/{id}/pdf")
-    ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        return pdf(handIns.require(reader, id).title(), handIns.pdf(reader, id));
+    ResponseEntity<byte[]> pdf(
+            @AuthenticationPrincipal Person reader,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") PaperSize paper) {
+        return pdf(handIns.require(reader, id).title(), handIns.pdf(reader, id, new Print(paper, origin())));
     }
 
     @GetMapping("/api/sections/{id}/pdf")
-    ResponseEntity<byte[]> draftPdf(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        return pdf("section", handIns.draftPdf(reader, id));
+    ResponseEntity<byte[]> draftPdf(
+            @AuthenticationPrincipal Person reader,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") PaperSize paper) {
+        return pdf("section", handIns.draftPdf(reader, id, new Print(paper, origin())));
     }
 
     private static ResponseEntity<byte[]> pdf(String title, byte[] content) {
         return Download.of(title, "pdf", MediaType.APPLICATION_PDF, content);
+    }
+
+    /** The address that this school is reached at, as this reader typed it. */
+    private static String origin() {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
     }
 }

@@ -168,15 +168,19 @@ public class HandIns {
     }
 
     /** The PDF of a sealed version. */
-    public byte[] pdf(Person reader, UUID id) {
+    public byte[] pdf(Person reader, UUID id, Print print) {
         var handIn = require(reader, id);
-        return SectionPdf.write(sheets.of(versions.read(handIn), "version " + handIn.version()));
+        var address = print.origin() + "/versions/" + id;
+        return SectionPdf.write(
+                sheets.of(versions.read(handIn), "version " + handIn.version(), page -> address), print.paper());
     }
 
     /** The PDF of a section as it is now. */
-    byte[] draftPdf(Person reader, UUID sectionId) {
+    byte[] draftPdf(Person reader, UUID sectionId, Print print) {
+        var section = sections.contents(reader, sectionId);
+        var address = print.origin() + "/n/" + section.notebook().id() + "/p/";
         return SectionPdf.write(
-                sheets.of(freezer.freeze(reader, sections.contents(reader, sectionId)), "not handed in"));
+                sheets.of(freezer.freeze(reader, section), "not handed in", page -> address + page), print.paper());
     }
 
     String teacherOf(SetWork setWork) {

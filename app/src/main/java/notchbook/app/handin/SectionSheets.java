@@ -3,9 +3,11 @@ package notchbook.app.handin;
 import static java.util.stream.Collectors.joining;
 
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
@@ -29,24 +31,32 @@ class SectionSheets {
         this.media = media;
     }
 
-    SectionSheet of(Frozen frozen, String version) {
+    /** {@code addressOf} says where a page can be opened, for what paper can't play. */
+    SectionSheet of(Frozen frozen, String version, UnaryOperator<String> addressOf) {
         var items = media.findAll(frozen.media().values());
         return new SectionSheet(
                 frozen.cover().title(),
                 frozen.cover().student(),
                 frozen.cover().notebook(),
                 version,
-                frozen.pages().stream().map(page -> page(page, items)).toList(),
+                frozen.pages().stream()
+                        .map(page -> page(
+                                page,
+                                new Around(items, addressOf.apply(page.id().toString()))))
+                        .toList(),
                 frozen.reflections().stream().map(SectionSheets::reflection).toList());
     }
 
-    private SectionSheet.Page page(Sealed.Page page, Map<UUID, MediaItem> items) {
+    /** What stands around an entry: the media of its section, and where its page can be opened. */
+    private record Around(Map<UUID, MediaItem> items, String address) {}
+
+    private SectionSheet.Page page(Sealed.Page page, Around around) {
         var zones = new ArrayList<SectionSheet.ZoneOfPage>();
         page.byZone().forEach((zone, entries) -> {
             if (!entries.isEmpty()) {
                 zones.add(new SectionSheet.ZoneOfPage(
                         zone,
-                        entries.stream().flatMap(entry -> parts(entry, items)).toList()));
+                        entries.stream().flatMap(entry -> parts(entry, around)).toList()));
             }
         });
         return new SectionSheet.Page(
@@ -57,22 +67,26 @@ class SectionSheets {
     }
 
     /** An entry, or each page of its set by itself, with its name. */
-    private Stream<SectionSheet.Entry> parts(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+    private Stream<SectionSheet.Entry> parts(Sealed.Entry entry, Around around) {
         return entry.photoSet()
-                .map(set -> set.pages().stream().map(page -> setPage(entry, page, items)))
-                .orElseGet(() -> Stream.of(entry(entry, items)));
+                .map(set -> set.pages().stream()
+                        .map(page ->
+                                setPage(entry, page, page.equals(set.pages().getLast()), around)))
+                .orElseGet(() -> Stream.of(entry(entry, content(entry, around), entry.caption(), entry.codes())));
     }
 
-    private SectionSheet.Entry setPage(Sealed.Entry entry, SetPage page, Map<UUID, MediaItem> items) {
+    /** What the set is notched to is said once, below its last page. */
+    private SectionSheet.Entry setPage(Sealed.Entry entry, SetPage page, boolean isLast, Around around) {
         var caption = Stream.of(entry.caption(), page.name())
                 .filter(words -> !words.isBlank())
                 .collect(joining(": "));
-        return new SectionSheet.Entry(
-                photo(items.get(page.picture()), page.layer()), caption, width(entry.width()), entry.codes());
+        var photo = photo(around.items().get(page.picture()), page.layer());
+        return entry(entry, photo, caption, isLast ? entry.codes() : List.of());
     }
 
-    private SectionSheet.Entry entry(Sealed.Entry entry, Map<UUID, MediaItem> items) {
-        return new SectionSheet.Entry(content(entry, items), entry.caption(), width(entry.width()), entry.codes());
+    private static SectionSheet.Entry entry(
+            Sealed.Entry entry, SectionSheet.Content content, String caption, List<String> codes) {
+        return new SectionSheet.Entry(entry.id(), content, caption, width(entry.width()), codes, entry.beside());
     }
 
     private static SectionSheet.Width width(EntryWidth width) {
@@ -83,7 +97,8 @@ class SectionSheets {
         };
     }
 
-    private SectionSheet.Content content(Sealed.Entry entry, Map<UUID, MediaItem> items) {
+    private SectionSheet.Content content(Sealed.Entry entry, Around around) {
+        var items = around.items();
         return switch (entry.kind()) {
             case TYPED -> new SectionSheet.Typed(DocumentJson.read(entry.content()));
             case INK -> new SectionSheet.Ink(DrawingJson.read(entry.content()));
@@ -91,9 +106,9 @@ class SectionSheets {
             case RECORDING, CLIP ->
                 new SectionSheet.Recording(
                         entry.kind() == EntryKind.CLIP,
-                        entry.mediaPath(),
                         items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0),
-                        TakeJson.read(entry.content()).lines().words());
+                        TakeJson.read(entry.content()).lines().words(),
+                        around.address());
             case FILE ->
                 new SectionSheet.Attached(
                         EntryContent.words(entry.kind(), entry.content()),

@@ -4,6 +4,7 @@ import static java.util.Comparator.comparing;
 import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import notchbook.core.text.Document;
@@ -29,42 +30,67 @@ import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
 
-/** Typed text as XHTML, formulas as vector drawings. */
+/** Typed text as XHTML that fits a width in mm: formulas as vector drawings, tables with columns of stated widths. */
 final class DocumentHtml {
-    private DocumentHtml() {}
+    private static final double POINTS_PER_MM = 72 / 25.4;
 
-    static String write(Document document) {
+    // What the style sheet takes from the width of what stands in a list or in a quotation.
+    private static final double LIST_MM = 6;
+    private static final double QUOTATION_MM = 5;
+    private static final double CELL_MM = 4;
+    private static final double FORMULA_INDENT_PT = 14;
+
+    private final double widthMm;
+
+    DocumentHtml(double widthMm) {
+        this.widthMm = widthMm;
+    }
+
+    String write(Document document) {
         return blocks(document.blocks());
     }
 
-    private static String blocks(List<Block> blocks) {
-        return blocks.stream().map(DocumentHtml::block).collect(joining());
+    private double widthPt() {
+        return widthMm * POINTS_PER_MM;
     }
 
-    private static String block(Block block) {
+    private DocumentHtml narrower(double byMm) {
+        return new DocumentHtml(widthMm - byMm);
+    }
+
+    private String blocks(List<Block> blocks) {
+        return blocks.stream().map(this::block).collect(joining());
+    }
+
+    private String block(Block block) {
         return switch (block) {
             case Paragraph paragraph -> "<p>" + inline(paragraph.content()) + "</p>";
             case Heading heading ->
                 "<h%d>%s</h%d>".formatted(heading.level() + 2, inline(heading.content()), heading.level() + 2);
-            case BulletList list -> "<ul>" + items(list.items()) + "</ul>";
-            case NumberedList list -> "<ol start=\"" + list.start() + "\">" + items(list.items()) + "</ol>";
+            case BulletList list -> "<ul>" + narrower(LIST_MM).items(list.items()) + "</ul>";
+            case NumberedList list ->
+                "<ol start=\"" + list.start() + "\">" + narrower(LIST_MM).items(list.items()) + "</ol>";
             case CheckList list ->
                 "<ul class=\"checks\">"
-                        + list.items().stream().map(DocumentHtml::checkItem).collect(joining()) + "</ul>";
+                        + list.items().stream()
+                                .map(narrower(LIST_MM)::checkItem)
+                                .collect(joining()) + "</ul>";
             case Quotation quotation ->
-                "<blockquote>" + blocks(quotation.content()) + source(quotation.source()) + "</blockquote>";
-            case Table table ->
-                "<table>" + table.rows().stream().map(DocumentHtml::row).collect(joining()) + "</table>";
-            case FormulaBlock formula -> "<div class=\"formula\">" + FormulaSvg.write(formula.tex(), true) + "</div>";
+                "<blockquote>" + narrower(QUOTATION_MM).blocks(quotation.content()) + source(quotation.source())
+                        + "</blockquote>";
+            case Table table -> table(table);
+            case FormulaBlock formula ->
+                "<div class=\"formula\">" + FormulaSvg.write(formula.tex(), true, widthPt() - FORMULA_INDENT_PT)
+                        + "</div>";
         };
     }
 
-    private static String items(List<List<Block>> items) {
+    private String items(List<List<Block>> items) {
         return items.stream().map(item -> "<li>" + blocks(item) + "</li>").collect(joining());
     }
 
     /** The state stands in words too, since a box alone says nothing to a screen reader. */
-    private static String checkItem(CheckItem item) {
+    private String checkItem(CheckItem item) {
         return "<li><span class=\"box\">" + (item.isDone() ? "[done]" : "[open]") + "</span> " + blocks(item.content())
                 + "</li>";
     }
@@ -73,21 +99,39 @@ final class DocumentHtml {
         return source.isBlank() ? "" : "<p class=\"source\">" + escaped(source) + "</p>";
     }
 
-    private static String row(List<Cell> row) {
-        return "<tr>" + row.stream().map(DocumentHtml::cell).collect(joining()) + "</tr>";
+    /** Fixed widths, so that no cell can push another off the sheet; letters smaller where there are many columns. */
+    private String table(Table table) {
+        var widths = TableColumns.widths(table);
+        return "<table class=\"%s\">%s%s</table>"
+                .formatted(
+                        look(widths.length),
+                        Arrays.stream(widths)
+                                .mapToObj(share -> "<col style=\"width:%.2f%%\"/>".formatted(100 * share))
+                                .collect(joining()),
+                        table.rows().stream().map(row -> row(row, widths)).collect(joining()));
     }
 
-    private static String cell(Cell cell) {
+    private static String look(int columns) {
+        return columns > 20 ? "data tiny" : columns > 12 ? "data smaller" : columns > 7 ? "data small" : "data";
+    }
+
+    private String row(List<Cell> row, double[] widths) {
+        var inside = new DocumentHtml(
+                Math.max(1, widthMm * Arrays.stream(widths).min().orElse(1) - CELL_MM));
+        return "<tr>" + row.stream().map(inside::cell).collect(joining()) + "</tr>";
+    }
+
+    private String cell(Cell cell) {
         var tag = cell.isHeader() ? "th" : "td";
         return "<%s colspan=\"%d\" rowspan=\"%d\">%s</%s>"
                 .formatted(tag, cell.columns(), cell.rows(), blocks(cell.content()), tag);
     }
 
-    private static String inline(List<Inline> content) {
+    private String inline(List<Inline> content) {
         return content.stream()
                 .map(part -> switch (part) {
                     case LineBreak ignored -> "<br/>";
-                    case Formula formula -> FormulaSvg.write(formula.tex(), false);
+                    case Formula formula -> FormulaSvg.write(formula.tex(), false, widthPt());
                     case Text text -> marked(text);
                 })
                 .collect(joining());
@@ -113,7 +157,7 @@ final class DocumentHtml {
                 "<span class=\"" + colour.name().toLowerCase(Locale.ROOT) + "\">" + html + "</span>";
             case Passage ignored -> html;
             case Said ignored -> html;
-            case Link link -> "<a href=\"" + escaped(link.address()) + "\">" + html + "</a>";
+            case Link link -> "<a href=\"%s\" title=\"%1$s\">%s</a>".formatted(escaped(link.address()), html);
         };
     }
 }

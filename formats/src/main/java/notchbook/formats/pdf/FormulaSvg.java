@@ -33,12 +33,13 @@ final class FormulaSvg {
 
     private FormulaSvg() {}
 
-    static String write(String tex, boolean isOwnLine) {
+    /** A formula no wider than {@code widthPt}; a longer one is set smaller. */
+    static String write(String tex, boolean isOwnLine, double widthPt) {
         if (UNSAFE.matcher(tex).find() || depth(tex) > DEEPEST) {
             return asTyped(tex);
         }
         try {
-            return drawing(icon(tex, isOwnLine), tex);
+            return drawing(icon(tex, isOwnLine), tex, widthPt);
         } catch (ParseException unset) {
             return asTyped(tex);
         }
@@ -66,7 +67,8 @@ final class FormulaSvg {
         return icon;
     }
 
-    private static String drawing(TeXIcon icon, String tex) {
+    private static String drawing(TeXIcon icon, String tex, double widthPt) {
+        var scale = Math.min(1, widthPt / icon.getIconWidth());
         var document = GenericDOMImplementation.getDOMImplementation()
                 .createDocument("http://www.w3.org/2000/svg", "svg", null);
         var context = SVGGeneratorContext.createDefault(document);
@@ -74,21 +76,27 @@ final class FormulaSvg {
         var canvas = new SVGGraphics2D(context, true);
         icon.paintIcon(null, canvas, 0, 0);
         var root = canvas.getRoot();
-        root.setAttribute("width", icon.getIconWidth() + "pt");
-        root.setAttribute("height", icon.getIconHeight() + "pt");
+        root.setAttribute("width", pt(scale * icon.getIconWidth()));
+        root.setAttribute("height", pt(scale * icon.getIconHeight()));
         root.setAttribute("viewBox", "0 0 %d %d".formatted(icon.getIconWidth(), icon.getIconHeight()));
         root.setAttribute("alt", tex);
         try {
             var out = new StringWriter();
             canvas.stream(root, out, true, false);
-            return out.toString().strip().replaceFirst("(?s)^.*?<svg style=\"", "<svg style=\"" + onTheLine(icon));
+            return out.toString()
+                    .strip()
+                    .replaceFirst("(?s)^.*?<svg style=\"", "<svg style=\"" + onTheLine(icon, scale));
         } catch (IOException inMemory) {
             throw new UncheckedIOException(inMemory);
         }
     }
 
     /** Sets the drawing's foot as far below the line of the text as the formula's own reaches. */
-    private static String onTheLine(TeXIcon icon) {
-        return String.format(Locale.ROOT, "vertical-align: -%.1fpt; ", icon.getTrueIconDepth());
+    private static String onTheLine(TeXIcon icon, double scale) {
+        return "vertical-align: -" + pt(scale * icon.getTrueIconDepth()) + "; ";
+    }
+
+    private static String pt(double value) {
+        return String.format(Locale.ROOT, "%.1fpt", value);
     }
 }

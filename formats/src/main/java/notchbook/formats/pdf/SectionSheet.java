@@ -3,6 +3,7 @@ package notchbook.formats.pdf;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone;
@@ -17,14 +18,27 @@ public record SectionSheet(
     /** A zone that holds something. */
     public record ZoneOfPage(Zone zone, List<Entry> entries) {}
 
-    /** An entry with its caption and the codes it is notched to. */
-    public record Entry(Content content, String caption, Width width, List<String> codes) {}
+    /**
+     * An entry with its caption and the codes it is notched to; in a column also the passage or entry that it stands beside.
+     */
+    public record Entry(
+            UUID id, Content content, String caption, Width width, List<String> codes, Optional<UUID> beside) {}
 
     /** How much of the line an entry takes. */
     public enum Width {
-        FULL,
-        HALF,
-        THIRD
+        FULL(6),
+        HALF(3),
+        THIRD(2);
+
+        private final int sixths;
+
+        Width(int sixths) {
+            this.sixths = sixths;
+        }
+
+        int sixths() {
+            return sixths;
+        }
     }
 
     public sealed interface Content {}
@@ -39,9 +53,11 @@ public record SectionSheet(
      */
     public record Photo(byte[] bytes, String type, int width, int height, Optional<Layer> layer) implements Content {}
 
-    /** A recording or clip is listed with its length in seconds and what is said in it; the file itself goes along. */
-    public record Recording(boolean isClip, Optional<String> fileName, double seconds, String words)
-            implements Content {}
+    /**
+     * A recording or clip is listed with its length in seconds, what is said in it, and the web address where it can be
+     * heard; the file itself goes along.
+     */
+    public record Recording(boolean isClip, double seconds, String words, String address) implements Content {}
 
     /** A file is listed with its size in bytes; its content goes along as a file. */
     public record Attached(String name, long bytes) implements Content {}

@@ -1,7 +1,9 @@
 package notchbook.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import notchbook.core.text.Document;
@@ -52,6 +54,27 @@ class DocumentHtmlTest {
                 .doesNotContain("<text");
     }
 
+    @Test
+    void setsALongFormulaSmallerThanItsColumn() {
+        var longFormula = new FormulaBlock("a" + " + b_{12} \\cdot c".repeat(40));
+        var widthPt = new DocumentHtml(60)
+                .write(new Document(List.of(longFormula)))
+                .replaceFirst("(?s).* width=\"([0-9.]+)pt\".*", "$1");
+        assertThat(Double.parseDouble(widthPt)).isBetween(100.0, 60 * 72 / 25.4);
+    }
+
+    @Test
+    void givesColumnsWidthsThatFillTheTableAndNoMore() {
+        var row = List.of(cell("s"), cell("What was seen at the second post on the beach"), cell("3.4"));
+        assertThat(TableColumns.widths(new Table(List.of(row))))
+                .satisfies(widths -> assertThat(Arrays.stream(widths).sum()).isCloseTo(1, within(1e-9)))
+                .satisfies(widths -> assertThat(widths[1]).isGreaterThan(4 * widths[0]));
+    }
+
+    private static Cell cell(String words) {
+        return new Cell(false, 1, 1, List.of(words(words)));
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -91,6 +114,6 @@ class DocumentHtmlTest {
     }
 
     private static String html(Block block) {
-        return DocumentHtml.write(new Document(List.of(block)));
+        return new DocumentHtml(178).write(new Document(List.of(block)));
     }
 }

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import notchbook.core.ink.Drawing;
 import notchbook.core.ink.InkPoint;
@@ -44,12 +45,13 @@ class SectionPdfTest {
     @Test
     void holdsRealTextInAnyScript() throws IOException {
         try (var pdf = pdf()) {
-            assertThat(new PDFTextStripper().getText(pdf))
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
                     .contains(
                             "Timing an echo",
                             "speed × time <half>",
                             "Волна",
-                            "Recording, 3:05",
+                            "Recording “Wall & \"wheel\"”",
+                            "Hear it at https://skerrow.example",
                             "2.3a 2.3b",
                             "How will you use it?",
                             "Twenty claps");
@@ -76,16 +78,13 @@ class SectionPdfTest {
     void laysWhatIsWrittenOnAPhotoOverItAndTellsItsSpots() throws IOException {
         var photo = new SectionSheet.Photo(photo(), "image/png", 640, 320, Optional.of(Layers.full()));
         var page = new SectionSheet.Page(
-                "Tank",
-                LocalDate.of(2026, 11, 24),
-                "Week 12",
-                List.of(zone(List.of(new Entry(photo, "", SectionSheet.Width.FULL, List.of())))));
+                "Tank", LocalDate.of(2026, 11, 24), "Week 12", List.of(zone(List.of(entry(photo, "")))));
         var sheet = new SectionSheet("Waves", "Marlo Quist", "Physics", "version 1", List.of(page), List.of());
-        try (var pdf = Loader.loadPDF(SectionPdf.write(sheet))) {
+        try (var pdf = Loader.loadPDF(SectionPdf.write(sheet, PaperSize.A4))) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("1 Crest of the wave");
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
-            assertThat(SectionHtml.write(sheet, ""))
-                    .contains("alt=\"Written on it: Still &lt;water&gt;", "Mind the gap");
+            assertThat(SectionPdf.html(sheet, PaperSize.A4))
+                    .contains("alt=\"Photo. Written on it: Still &lt;water&gt;", "Mind the gap");
         }
     }
 
@@ -97,7 +96,7 @@ class SectionPdfTest {
                 inZone("summary", "Time many echoes."));
         var page = new SectionSheet.Page("Echo", LocalDate.of(2026, 11, 24), "Week 12", zones);
         var sheet = new SectionSheet("Echoes", "Marlo Quist", "Physics", "version 1", List.of(page), List.of());
-        try (var pdf = Loader.loadPDF(SectionPdf.write(sheet))) {
+        try (var pdf = Loader.loadPDF(SectionPdf.write(sheet, PaperSize.A4))) {
             var stripper = new PDFTextStripper();
             stripper.setSortByPosition(true);
             var text = stripper.getText(pdf).replaceAll("\\s+", " ");
@@ -108,7 +107,7 @@ class SectionPdfTest {
 
     private static ZoneOfPage inZone(String key, String words) {
         var text = new Document(List.of(new Paragraph(List.of(new Text(words, Set.of())))));
-        var entry = new Entry(new SectionSheet.Typed(text), "", SectionSheet.Width.FULL, List.of());
+        var entry = entry(new SectionSheet.Typed(text), "");
         return new ZoneOfPage(Patterns.CUE_NOTES.zoneOf(key), List.of(entry));
     }
 
@@ -126,13 +125,16 @@ class SectionPdfTest {
                                 4,
                                 List.of(new InkPoint(10, 10, 0.5, 0), new InkPoint(90, 40, 1, 20))))))),
                 entry(new SectionSheet.Photo(photo(), "image/png", 640, 480, Optional.empty())),
-                entry(new SectionSheet.Recording(false, Optional.empty(), 185, "The echo comes later.")));
+                entry(new SectionSheet.Recording(
+                        false, 185, "The echo comes later.", "https://skerrow.example/versions/7")));
         var page =
                 new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", List.of(zone(entries)));
         var reflection = new SectionSheet.Reflection(
                 "Week 12, looking back", List.of(new Answer("How will you use it?", "Twenty claps.\u0000")), List.of());
-        return Loader.loadPDF(SectionPdf.write(new SectionSheet(
-                "Echoes & sonar", "Marlo Quist", "Physics", "version 1", List.of(page), List.of(reflection))));
+        return Loader.loadPDF(SectionPdf.write(
+                new SectionSheet(
+                        "Echoes & sonar", "Marlo Quist", "Physics", "version 1", List.of(page), List.of(reflection)),
+                PaperSize.A4));
     }
 
     private static ZoneOfPage zone(List<Entry> entries) {
@@ -140,7 +142,17 @@ class SectionPdfTest {
     }
 
     private static Entry entry(SectionSheet.Content content) {
-        return new Entry(content, "Wall & \"wheel\"", SectionSheet.Width.THIRD, List.of("2.3a", "2.3b"));
+        return new Entry(
+                UUID.randomUUID(),
+                content,
+                "Wall & \"wheel\"",
+                SectionSheet.Width.THIRD,
+                List.of("2.3a", "2.3b"),
+                Optional.empty());
+    }
+
+    private static Entry entry(SectionSheet.Content content, String caption) {
+        return Sheets.entry(content, caption, SectionSheet.Width.FULL);
     }
 
     private static byte[] photo() throws IOException {

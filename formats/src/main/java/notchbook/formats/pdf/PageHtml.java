@@ -1,0 +1,159 @@
+package notchbook.formats.pdf;
+
+import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toSet;
+import static notchbook.formats.xml.Xml.escaped;
+
+import java.time.format.DateTimeFormatter;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import notchbook.formats.pdf.SectionSheet.Entry;
+import notchbook.formats.pdf.SectionSheet.Page;
+import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+
+/** A page as XHTML: its zones in order, columns beside the middle, halves and thirds beside each other. */
+final class PageHtml {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
+
+    /** What cells leave between what they hold; the style sheet leaves as much. */
+    private static final double GAP_MM = 4;
+
+    private static final int WHOLE_LINE = 6;
+
+    private final double widthMm;
+    private final EntryHtml entries;
+
+    PageHtml(PaperSize paper) {
+        this.widthMm = paper.contentWidthMm();
+        this.entries = new EntryHtml(paper);
+    }
+
+    String write(Page page) {
+        var columns = Columns.of(page);
+        var hasTitles = page.zones().size() > 1;
+        return "<div class=\"page\"><h2>%s</h2><p class=\"when\">%s</p>%s%s</div>"
+                .formatted(
+                        escaped(page.title()),
+                        escaped(DAY.format(page.day()) + " · " + page.week()),
+                        columns.areThere() ? levels(columns) : zones(columns.middle(), hasTitles),
+                        zones(columns.foot(), hasTitles));
+    }
+
+    /** A page with one zone needs no title over it. */
+    private String zones(List<ZoneOfPage> zones, boolean hasTitles) {
+        return zones.stream()
+                .map(zone -> (hasTitles ? title(zone) : "") + lines(zone.entries(), widthMm))
+                .collect(joining());
+    }
+
+    /** A row for each level, so that what stands beside a passage stays beside it on paper. */
+    private String levels(Columns columns) {
+        var levels = Level.of(columns.middleEntries(), notes(columns.cues()), notes(columns.margin()));
+        var sideMm = columns.sideShare() * widthMm;
+        var widths = DoubleStream.concat(
+                columns.cues().map(zone -> DoubleStream.of(sideMm)).orElseGet(DoubleStream::empty),
+                DoubleStream.concat(
+                        DoubleStream.of(columns.middleShare() * widthMm),
+                        columns.margin().map(zone -> DoubleStream.of(sideMm)).orElseGet(DoubleStream::empty)));
+        return table(
+                "columns",
+                widths,
+                levels.stream()
+                        .map(level -> "<tr>" + level(columns, level, level == levels.getFirst()) + "</tr>")
+                        .collect(joining()));
+    }
+
+    private String level(Columns columns, Level level, boolean isFirst) {
+        var sideMm = columns.sideShare() * widthMm - GAP_MM;
+        var middleMm = columns.middleShare() * widthMm - GAP_MM;
+        return columns.cues()
+                        .map(zone -> side(column(zone, level.cues(), sideMm, isFirst)))
+                        .orElse("")
+                + "<td>" + middle(columns, level, middleMm) + "</td>"
+                + columns.margin()
+                        .map(zone -> side(column(zone, level.margin(), sideMm, isFirst)))
+                        .orElse("");
+    }
+
+    private static String side(String content) {
+        return "<td class=\"side\">" + content + "</td>";
+    }
+
+    /** A table whose columns have these widths in mm, each with the gap that the style sheet leaves after what it holds. */
+    private static String table(String look, DoubleStream columnsMm, String rows) {
+        var widths = columnsMm.toArray();
+        return String.format(
+                Locale.ROOT,
+                "<table class=\"%s\" style=\"width:%.2fmm\">%s%s</table>",
+                look,
+                Arrays.stream(widths).sum(),
+                Arrays.stream(widths)
+                        .mapToObj(width -> String.format(Locale.ROOT, "<col style=\"width:%.2fmm\"/>", width))
+                        .collect(joining()),
+                rows);
+    }
+
+    private static List<Entry> notes(Optional<ZoneOfPage> column) {
+        return column.map(ZoneOfPage::entries).orElse(List.of());
+    }
+
+    private String column(ZoneOfPage zone, List<Entry> notes, double insideMm, boolean isFirst) {
+        return (isFirst ? title(zone) : "") + lines(notes, insideMm);
+    }
+
+    private String middle(Columns columns, Level level, double insideMm) {
+        var inLevel = level.middle().stream().map(Entry::id).collect(toSet());
+        return columns.middle().stream()
+                .map(zone -> {
+                    var here = zone.entries().stream()
+                            .filter(entry -> inLevel.contains(entry.id()))
+                            .toList();
+                    var isBegun =
+                            !here.isEmpty() && here.getFirst() == zone.entries().getFirst();
+                    return column(zone, here, insideMm, isBegun);
+                })
+                .collect(joining());
+    }
+
+    private static String title(ZoneOfPage zone) {
+        return "<p class=\"zone\">" + escaped(zone.zone().title()) + "</p>";
+    }
+
+    /** Entries of a whole width below each other, halves and thirds beside each other as far as a line has room. */
+    private String lines(List<Entry> all, double lineMm) {
+        var html = new StringBuilder();
+        for (var from = 0; from < all.size(); ) {
+            var to = endOfLine(all, from);
+            var line = all.subList(from, to);
+            var isWhole = line.getFirst().width().sixths() == WHOLE_LINE;
+            html.append(isWhole ? entries.write(line.getFirst(), lineMm) : beside(line, lineMm));
+            from = to;
+        }
+        return html.toString();
+    }
+
+    private static int endOfLine(List<Entry> all, int from) {
+        var taken = all.get(from).width().sixths();
+        var to = from + 1;
+        while (to < all.size() && taken + all.get(to).width().sixths() <= WHOLE_LINE) {
+            taken += all.get(to).width().sixths();
+            to++;
+        }
+        return to;
+    }
+
+    /** Gaps stand after each cell, the last one too, so that halves are halves wherever they stand. */
+    private String beside(List<Entry> line, double lineMm) {
+        var cells = line.stream()
+                .map(entry -> "<td>" + entries.write(entry, columnMm(entry, lineMm) - GAP_MM) + "</td>")
+                .collect(joining());
+        return table("beside", line.stream().mapToDouble(entry -> columnMm(entry, lineMm)), "<tr>" + cells + "</tr>");
+    }
+
+    private static double columnMm(Entry entry, double lineMm) {
+        return (lineMm + GAP_MM) * entry.width().sixths() / WHOLE_LINE;
+    }
+}

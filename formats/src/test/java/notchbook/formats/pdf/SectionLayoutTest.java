@@ -1,0 +1,122 @@
+package notchbook.formats.pdf;
+
+import static java.util.stream.Collectors.toMap;
+import static notchbook.formats.pdf.PrintedPdf.MM;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import notchbook.core.notebook.Patterns;
+import notchbook.formats.pdf.SectionSheet.Page;
+import notchbook.formats.pdf.SectionSheet.Width;
+import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What a teacher holds in hand: all of it, on the sheet, together, and no sheet empty for nothing. */
+class SectionLayoutTest {
+    /** What a caption of two lines takes below a picture, with what it is kept apart by, in points. */
+    private static final double CAPTION = 48;
+
+    private static final SectionSheet EVERYTHING = Sheets.withEverything();
+
+    /** Printed once for all that is asked of it. */
+    private static final Map<PaperSize, PrintedPdf> PRINTED =
+            Arrays.stream(PaperSize.values()).collect(toMap(paper -> paper, paper -> printed(EVERYTHING, paper)));
+
+    @ParameterizedTest
+    @EnumSource
+    void holdsEveryWordOnce(PaperSize paper) {
+        var there = numbers(PRINTED.get(paper).words());
+        var wanted = numbers(SectionPdf.html(EVERYTHING, paper));
+        assertThat(new HashSet<>(there)).isEqualTo(new HashSet<>(wanted));
+        assertThat(there).hasSameSizeAs(wanted);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void keepsLettersAndPicturesWithinTheMargins(PaperSize paper) {
+        assertThat(PRINTED.get(paper).outside()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void leavesNoSheetHalfEmptyUnlessTheNextThingIsTaller(PaperSize paper) {
+        for (var pdf : List.of(PRINTED.get(paper), printed(Sheets.ofEntries(300), paper))) {
+            var sheets = pdf.sheets();
+            for (var i = 0; i < sheets.size() - 1; i++) {
+                if (sheets.get(i).left() > paper.contentHeightMm() * MM / 2) {
+                    assertThat(sheets.get(i + 1).firstPicture() + CAPTION)
+                            .as("the first thing after sheet " + (i + 1))
+                            .isGreaterThan(sheets.get(i).left());
+                }
+            }
+        }
+    }
+
+    @Test
+    void laysWhatIsWrittenOnAPictureRightWhereItIsOnIt() throws IOException {
+        var written = Sheets.entry(Sheets.photo(600, 840, true), "", Width.FULL);
+        var above = Sheets.entry(Sheets.photo(800, 700, false), "", Width.FULL);
+        var page = new Page(
+                "Worksheet",
+                LocalDate.of(2026, 11, 24),
+                "Week 12",
+                List.of(new ZoneOfPage(Patterns.FREE.home(), List.of(above, written))));
+        var sheet = new SectionSheet("Worksheets", "Marlo Quist", "Physics", "version 1", List.of(page), List.of());
+        var content = SectionPdf.write(sheet, PaperSize.A4);
+        var place = PrintedPdf.of(content).sheets().get(1).pictures().getFirst();
+        try (var pdf = Loader.loadPDF(content)) {
+            var dots = new PDFRenderer(pdf).renderImageWithDPI(1, 144);
+            for (var side : new double[][] {{0.25, 0.5}, {0.75, 0.5}, {0.5, 0.25}, {0.5, 0.75}}) {
+                var x = 2 * (place.getMinX() + side[0] * place.getWidth());
+                var y = 2 * (place.getMinY() + side[1] * place.getHeight());
+                assertThat(isRust(dots, x, y))
+                        .as("frame at " + Arrays.toString(side))
+                        .isTrue();
+            }
+        }
+    }
+
+    /** Read in order, a row's cue comes before what it is about and after what stands above that. */
+    @Test
+    void keepsANoteLevelWithThePassageItIsAbout() {
+        assertThat(numbers(printed(Sheets.withACueBesideTheSecondNote(), PaperSize.A4)
+                        .words()))
+                .containsSubsequence(0, 59, 72, 80, 60, 71);
+    }
+
+    private static boolean isRust(BufferedImage dots, double x, double y) {
+        for (var dx = -3; dx <= 3; dx++) {
+            for (var dy = -3; dy <= 3; dy++) {
+                var rgb = dots.getRGB((int) Math.round(x) + dx, (int) Math.round(y) + dy);
+                if ((rgb >> 16 & 255) > 130 && (rgb >> 8 & 255) < 90 && (rgb & 255) < 80) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static PrintedPdf printed(SectionSheet sheet, PaperSize paper) {
+        return PrintedPdf.of(SectionPdf.write(sheet, paper));
+    }
+
+    /** The made-up words by their numbers, wherever a line or a column broke them. */
+    private static List<Integer> numbers(String words) {
+        return Pattern.compile("w([0-9]+)")
+                .matcher(words.replaceAll("<svg.*?</svg>|<[^>]*>|\\s", ""))
+                .results()
+                .map(found -> Integer.parseInt(found.group(1)))
+                .toList();
+    }
+}
