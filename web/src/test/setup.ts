@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
-import { afterEach } from 'vitest';
+import { afterEach, expect } from 'vitest';
 import { server } from './server';
 
 // The client takes its fetch and Request when it is made, so both have to be ours before that.
@@ -26,7 +26,13 @@ HTMLDialogElement.prototype.close ??= function close(this: HTMLDialogElement) {
 // A machine that does three other things may need this long; one that does not never waits.
 configure({ asyncUtilTimeout: 5_000 });
 
+// What React and others write to the console is a fault that nobody sees while using it.
+const complaints: string[] = [];
+for (const level of ['error', 'warn'] as const)
+  console[level] = (...said: unknown[]) => complaints.push(said.map(String).join(' '));
+
 afterEach(() => {
   cleanup();
   localStorage.clear();
+  expect(complaints.splice(0)).toEqual([]);
 });

@@ -23,9 +23,9 @@ export function EditionScreen() {
       </div>
       <div className="flex flex-col gap-3.5">
         {last && <LastMoveCard notebook={id} move={last} />}
-        <ExamCard key={notebook.editionId} notebook={notebook} />
+        <ExamCard key={`exam ${notebook.editionId}`} notebook={notebook} />
         <OwnPointsCard notebook={id} />
-        <MoveCard key={notebook.editionId} notebook={notebook} />
+        <MoveCard key={`move ${notebook.editionId}`} notebook={notebook} />
       </div>
     </div>
   );

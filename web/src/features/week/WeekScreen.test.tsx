@@ -1,5 +1,5 @@
 import { screen, within } from '@testing-library/react';
-import { expect, test } from 'vitest';
+import { expect, test, vi } from 'vitest';
 import type { Api } from '../../api';
 import { refuse, rows, visit } from '../../test/visit';
 
@@ -90,12 +90,18 @@ test('lists what is due by its day and leaves out what is with the teacher', asy
   expect(card('Back from Ms Tolland').textContent).toContain('sent back with 1 remark.');
 });
 
-test('says in the server’s words why a week can’t be opened', async () => {
-  const { heading } = await visit('/week/nonsense', {
+test.each([
+  ['/week/nonsense', /There is no such week/],
+  ['/weeks-and-weeks', /nothing at this address/],
+])('says at %s that nothing is there, and why', async (path, why) => {
+  // React reports what its boundary caught.
+  const reported = vi.spyOn(console, 'error').mockImplementation(() => {});
+  const { heading } = await visit(path, {
     'GET /api/weeks/nonsense': refuse(404, 'There is no such week. Choose one on the ruler.'),
   });
-  expect(heading.textContent).toBe('That did not open');
-  expect(screen.getByText(/There is no such week/)).toBeTruthy();
+  expect(heading.textContent).toBe('Nothing here');
+  expect(screen.getByText(why)).toBeTruthy();
+  reported.mockRestore();
 });
 
 test('shows the ruler with each week named, this one current, a break by its name', async () => {
