@@ -80,9 +80,9 @@ final class Sketches {
                     pen.with(BLUE, 4).arc(x, 80 + (i / 15) * 50, 7, 0, 360);
                 }
                 yield pen.with(RED, 4)
-                        .arrow(60, 320, 400, 320)
+                        .arrow(60, 320, 310, 320)
                         .with(INK, 4)
-                        .words(420, 330, 20, "pushed on")
+                        .words(330, 330, 20, "pushed on")
                         .drawing();
             }
             case "echo" ->

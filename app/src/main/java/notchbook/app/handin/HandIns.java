@@ -178,7 +178,7 @@ public class HandIns {
     /** The PDF of a section as it is now. */
     byte[] draftPdf(Person reader, UUID sectionId, Print print) {
         var section = sections.contents(reader, sectionId);
-        var address = print.origin() + "/n/" + section.notebook().id() + "/p/";
+        var address = print.origin() + "/p/";
         return SectionPdf.write(
                 sheets.of(freezer.freeze(reader, section), "not handed in", page -> address + page), print.paper());
     }

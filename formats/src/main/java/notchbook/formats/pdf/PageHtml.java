@@ -34,10 +34,11 @@ final class PageHtml {
     String write(Page page) {
         var columns = Columns.of(page);
         var hasTitles = page.zones().size() > 1;
-        return "<div class=\"page\"><h2>%s</h2><p class=\"when\">%s</p>%s%s</div>"
+        return "<div class=\"page\"><h2>%s</h2><p class=\"when\">%s</p>%s%s%s</div>"
                 .formatted(
                         escaped(page.title()),
                         escaped(DAY.format(page.day()) + " · " + page.week()),
+                        page.zones().isEmpty() ? "<p class=\"about\">Nothing is on this page yet.</p>" : "",
                         columns.areThere() ? levels(columns) : zones(columns.middle(), hasTitles),
                         zones(columns.foot(), hasTitles));
     }
