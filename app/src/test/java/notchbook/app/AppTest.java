@@ -39,5 +39,10 @@ abstract class AppTest {
         Clock testClock() {
             return Clock.fixed(NOW, ZoneOffset.UTC);
         }
+
+        @Bean
+        Statements statements() {
+            return new Statements();
+        }
     }
 }

@@ -1,25 +1,35 @@
 package notchbook.app.find;
 
 import static java.util.Comparator.comparing;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 import static notchbook.tables.Tables.ENTRY_WORD;
+import static org.jooq.impl.DSL.row;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.link.LinkFetched;
 import notchbook.app.media.MediaWords.WordsRead;
 import notchbook.app.notebook.Entries;
+import notchbook.app.notebook.Entries.Owned;
 import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryKept;
 import notchbook.core.find.Query;
 import notchbook.core.find.Query.Term;
 import notchbook.core.find.Token;
 import notchbook.tables.tables.EntryWord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record2;
+import org.jooq.Row3;
 import org.jooq.impl.DSL;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Repository;
@@ -47,22 +57,64 @@ class EntryWords {
     }
 
     @EventListener
-    void keep(EntryKept kept) {
-        keep(kept.ownerId(), List.of(kept.entry()));
-    }
-
-    @EventListener
     void keep(WordsRead read) {
-        keep(read.ownerId(), entries.showing(read.mediaId()));
+        keep(owned(read.ownerId(), entries.showing(read.mediaId())));
     }
 
     @EventListener
     void keep(LinkFetched fetched) {
-        keep(fetched.ownerId(), entries.linkingTo(fetched.ownerId(), fetched.address()));
+        keep(owned(fetched.ownerId(), entries.linkingTo(fetched.ownerId(), fetched.address())));
     }
 
-    private void keep(UUID ownerId, List<Entry> changed) {
-        findable.of(ownerId, changed).forEach((id, text) -> keep(id, ownerId, text.all()));
+    private static List<Owned> owned(UUID ownerId, List<Entry> entries) {
+        return entries.stream().map(entry -> new Owned(ownerId, entry)).toList();
+    }
+
+    /**
+     * Takes up the words of entries as they are now. Stores what changed alone: a long text that is being typed gains and
+     * loses a word at a time.
+     */
+    void keep(List<Owned> changed) {
+        var ownerOf = changed.stream().collect(toMap(one -> one.entry().id(), Owned::ownerId));
+        var before = stemsOf(ownerOf.keySet());
+        var added = new ArrayList<Row3<UUID, String, UUID>>();
+        var forgotten = new ArrayList<org.jooq.Query>();
+        stems(changed).forEach((entryId, now) -> {
+            var was = before.getOrDefault(entryId, Set.of());
+            without(now, was).forEach(stem -> added.add(row(ownerOf.get(entryId), stem, entryId)));
+            var gone = without(was, now);
+            if (!gone.isEmpty()) {
+                forgotten.add(
+                        db.deleteFrom(ENTRY_WORD).where(ENTRY_WORD.ENTRY_ID.eq(entryId), ENTRY_WORD.STEM.in(gone)));
+            }
+        });
+        db.batch(forgotten).execute();
+        if (!added.isEmpty()) {
+            db.insertInto(ENTRY_WORD, ENTRY_WORD.OWNER_ID, ENTRY_WORD.STEM, ENTRY_WORD.ENTRY_ID)
+                    .valuesOfRows(added)
+                    .onDuplicateKeyIgnore()
+                    .execute();
+        }
+    }
+
+    private Map<UUID, Set<String>> stems(List<Owned> entries) {
+        return entries.stream().collect(groupingBy(Owned::ownerId, mapping(Owned::entry, toList()))).entrySet().stream()
+                .flatMap(owned -> findable.of(owned.getKey(), owned.getValue()).entrySet().stream())
+                .collect(
+                        toMap(Map.Entry::getKey, found -> stems(found.getValue().all())));
+    }
+
+    private static Set<String> stems(String text) {
+        return Token.of(text).stream().map(token -> cut(token.stem())).collect(toSet());
+    }
+
+    private Map<UUID, Set<String>> stemsOf(Collection<UUID> entryIds) {
+        return db
+                .select(ENTRY_WORD.ENTRY_ID, ENTRY_WORD.STEM)
+                .from(ENTRY_WORD)
+                .where(ENTRY_WORD.ENTRY_ID.in(entryIds))
+                .stream()
+                .collect(groupingBy(Record2::value1, mapping(Record2::value2, toSet())));
     }
 
     /** The ids of a person's entries that hold every word of a query, the newest first, in the bin or not. */
@@ -108,25 +160,6 @@ class EntryWords {
                 .orderBy(first.ENTRY_ID.desc())
                 .limit(most)
                 .fetch(first.ENTRY_ID);
-    }
-
-    /** Stores what changed alone: a long text that is being typed gains and loses a word at a time. */
-    private void keep(UUID entryId, UUID ownerId, String text) {
-        var now = Token.of(text).stream().map(token -> cut(token.stem())).collect(toSet());
-        var before = db.select(ENTRY_WORD.STEM)
-                .from(ENTRY_WORD)
-                .where(ENTRY_WORD.ENTRY_ID.eq(entryId))
-                .fetchSet(ENTRY_WORD.STEM);
-        db.deleteFrom(ENTRY_WORD)
-                .where(ENTRY_WORD.ENTRY_ID.eq(entryId), ENTRY_WORD.STEM.in(without(before, now)))
-                .execute();
-        db.batch(without(now, before).stream()
-                        .map(stem -> db.insertInto(ENTRY_WORD)
-                                .set(ENTRY_WORD.OWNER_ID, ownerId)
-                                .set(ENTRY_WORD.STEM, stem)
-                                .set(ENTRY_WORD.ENTRY_ID, entryId))
-                        .toList())
-                .execute();
     }
 
     private static Set<String> without(Set<String> all, Set<String> some) {

@@ -18,9 +18,11 @@ class FindController {
     private static final int LONGEST = 300;
 
     private final Finder finder;
+    private final WordsDue due;
 
-    FindController(Finder finder) {
+    FindController(Finder finder, WordsDue due) {
         this.finder = finder;
+        this.due = due;
     }
 
     /** An entry that holds the words, with the place of the match in its text. */
@@ -50,6 +52,7 @@ class FindController {
         if (words.length() > LONGEST) {
             throw Refusal.unfit("Look for a few words, not for a whole text.");
         }
+        due.takeUp(reader);
         return finder.find(reader, words);
     }
 }

@@ -74,7 +74,7 @@ public class Media {
     }
 
     public Map<UUID, MediaItem> findAll(Collection<UUID> ids) {
-        return store.findAll(ids);
+        return ids.isEmpty() ? Map.of() : store.findAll(ids);
     }
 
     /** Where the full content of an item lies; it is not to be changed. */

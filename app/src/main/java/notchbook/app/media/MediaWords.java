@@ -35,6 +35,9 @@ public class MediaWords implements Job {
 
     /** The words of those of these items that have any. */
     public Map<UUID, String> of(Collection<UUID> mediaIds) {
+        if (mediaIds.isEmpty()) {
+            return Map.of();
+        }
         return db.selectFrom(MEDIA_WORDS).where(MEDIA_WORDS.MEDIA_ID.in(mediaIds)).stream()
                 .collect(toMap(row -> row.get(MEDIA_WORDS.MEDIA_ID), row -> row.get(MEDIA_WORDS.WORDS)));
     }

@@ -11,12 +11,15 @@ import java.util.stream.Stream;
 import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaKind;
+import notchbook.app.notebook.KeepingStore.Before;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Again;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.scan.PhotoSet;
-import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -31,34 +34,34 @@ public class Entries {
     private final Sections sections;
     private final Notebooks notebooks;
     private final EntryStore store;
+    private final KeepingStore keeping;
     private final EntryViews views;
     private final Syllabi syllabi;
     private final Media media;
     private final LinkCards links;
     private final SchoolClock clock;
-    private final ApplicationEventPublisher events;
 
     Entries(
             Pages pages,
             Sections sections,
             Notebooks notebooks,
             EntryStore store,
+            KeepingStore keeping,
             EntryViews views,
             Syllabi syllabi,
             Media media,
             LinkCards links,
-            SchoolClock clock,
-            ApplicationEventPublisher events) {
+            SchoolClock clock) {
         this.pages = pages;
         this.sections = sections;
         this.notebooks = notebooks;
         this.store = store;
+        this.keeping = keeping;
         this.views = views;
         this.syllabi = syllabi;
         this.media = media;
         this.links = links;
         this.clock = clock;
-        this.events = events;
     }
 
     /**
@@ -102,6 +105,19 @@ public class Entries {
         return store.findOwned(reader.id(), ids);
     }
 
+    /** An entry with the person whose it is. */
+    public record Owned(UUID ownerId, Entry entry) {}
+
+    /** The entries whose words are still to go into the index, of everyone or of one person; {@code most} of them. */
+    public List<Owned> withWordsDue(Optional<UUID> personId, int most) {
+        return store.withWordsDue(personId, most);
+    }
+
+    /** The words of these entries, as they are here, are in the index. */
+    public void wordsTaken(List<Entry> entries) {
+        store.wordsTaken(entries);
+    }
+
     /** The entries that show a media item, in the bin or not. */
     public List<Entry> showing(UUID mediaId) {
         return store.withMedia(mediaId);
@@ -122,32 +138,50 @@ public class Entries {
      * Keeps an entry. Sending the same change twice changes nothing; a change made from an older version than the one
      * that is there is refused with what is there, so that its sender can keep both.
      */
-    @Transactional
     public Entry keep(Person reader, Change change) {
-        pages.require(reader, change.place().pageId());
-        var before = store.lock(change.id());
-        var sent = entry(reader, fitting(change), before);
-        if (before.isEmpty()) {
-            store.insert(sent, change.writer());
-            wantCard(reader, sent);
-            events.publishEvent(new EntryKept(reader.id(), sent));
-            return sent;
+        return Again.until(() -> keepOnce(reader, change));
+    }
+
+    private Entry keepOnce(Person reader, Change change) {
+        var place = keeping.find(reader.id(), change.place().pageId(), change.id())
+                .orElseThrow(() -> Refusal.notFound("page"));
+        // Also for an entry whose page is in the bin: what was typed into it is kept, but only by its owner.
+        place.before().filter(before -> !before.ownerId().equals(reader.id())).ifPresent(others -> {
+            throw Refusal.notFound("entry");
+        });
+        var sent = entry(reader, fitting(change), place);
+        // Wanted first: a card without a link harms nobody, a link without its card would stay bare.
+        sent.address().ifPresent(address -> links.want(reader.id(), address));
+        return place.before()
+                .map(before -> replaced(reader, change, before, sent))
+                .orElseGet(() -> {
+                    insert(sent, change.writer());
+                    return sent;
+                });
+    }
+
+    /** The same entry sent twice at once is there when the second comes to be written; it is then looked at anew. */
+    private void insert(Entry sent, String writer) {
+        try {
+            keeping.insert(sent, writer);
+        } catch (DuplicateKeyException meanwhile) {
+            throw new OptimisticLockingFailureException("Entry " + sent.id() + " was made meanwhile", meanwhile);
         }
-        requireOwner(reader, before.get());
-        if (before.get().saysTheSameAs(sent)) {
-            return before.get();
+    }
+
+    private Entry replaced(Person reader, Change change, Before before, Entry sent) {
+        if (before.entry().saysTheSameAs(sent)) {
+            return before.entry();
         }
-        if (before.get().kind() != sent.kind()) {
+        if (before.entry().kind() != sent.kind()) {
             throw Refusal.unfit("An entry stays of its kind. Make a new one.");
         }
-        if (before.get().version() != change.baseVersion() && !isOwnWriting(change)) {
+        if (before.entry().version() != change.baseVersion() && !isOwnWriting(change, before)) {
             throw Refusal.stale(
                     "This was changed in another place too. Both are kept.",
-                    views.of(reader.id(), List.of(before.get())).getFirst());
+                    views.of(reader.id(), List.of(before.entry())).getFirst());
         }
-        store.update(before.get(), sent, change.writer());
-        wantCard(reader, sent);
-        events.publishEvent(new EntryKept(reader.id(), sent));
+        keeping.update(before, sent, change.writer());
         return sent;
     }
 
@@ -190,19 +224,8 @@ public class Entries {
     }
 
     /** Its answer was lost on the way, to a tab that was closed for one: what came after is no change by somebody else. */
-    private boolean isOwnWriting(Change change) {
-        return !change.writer().isEmpty() && store.isWrittenSinceBy(change.id(), change.baseVersion(), change.writer());
-    }
-
-    private void requireOwner(Person reader, Entry entry) {
-        // Also for an entry whose page is in the bin: what was typed into it is kept, but only by its owner.
-        if (!store.isOwnedBy(entry.id(), reader.id())) {
-            throw Refusal.notFound("entry");
-        }
-    }
-
-    private void wantCard(Person reader, Entry entry) {
-        entry.address().ifPresent(address -> links.want(reader.id(), address));
+    private static boolean isOwnWriting(Change change, Before before) {
+        return !change.writer().isEmpty() && before.isWrittenSince(change.baseVersion(), change.writer());
     }
 
     /** A film that is too long for a clip stays on its page as a file. */
@@ -215,7 +238,8 @@ public class Entries {
                 .orElse(change);
     }
 
-    private Entry entry(Person reader, Change change, Optional<Entry> before) {
+    private Entry entry(Person reader, Change change, KeepingStore.Place place) {
+        var before = place.before().map(Before::entry);
         var content = EntryContent.check(change.kind(), change.content());
         var photoSet = EntryContent.photoSet(change.kind(), content.json());
         // A set is shown by its first page wherever there is room for one picture only.
@@ -234,8 +258,7 @@ public class Entries {
                 content.isEmpty(),
                 mediaId,
                 change.caption(),
-                before.map(Entry::position)
-                        .orElseGet(() -> store.nextPosition(change.place().pageId())),
+                before.map(Entry::position).orElseGet(place::nextPosition),
                 before.map(Entry::version).orElse(0) + 1,
                 before.map(Entry::madeAt).orElseGet(() -> change.madeAt()
                         .filter(made -> made.isBefore(now))

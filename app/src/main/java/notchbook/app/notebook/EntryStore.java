@@ -7,9 +7,7 @@ import static notchbook.tables.Tables.NOTCH;
 import static notchbook.tables.Tables.NOTEBOOK;
 import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.SECTION;
-import static org.jooq.impl.DSL.when;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -26,13 +24,11 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.Table;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class EntryStore {
-    /** Typing is sent every second; of what is typed in a row, one earlier version a while is enough to go back to. */
-    private static final Duration BETWEEN_VERSIONS = Duration.ofMinutes(2);
-
     private final DSLContext db;
 
     EntryStore(DSLContext db) {
@@ -42,25 +38,6 @@ class EntryStore {
     /** A live entry. */
     Optional<Entry> find(UUID id) {
         return fetch(ENTRY.ID.eq(id).and(ENTRY.DELETED_AT.isNull())).stream().findFirst();
-    }
-
-    /** An entry, also one in the bin, locked until the transaction ends. */
-    Optional<Entry> lock(UUID id) {
-        db.select(ENTRY.ID).from(ENTRY).where(ENTRY.ID.eq(id)).forUpdate().fetch();
-        return fetch(ENTRY.ID.eq(id)).stream().findFirst();
-    }
-
-    /** Whether an entry, live or in the bin, stands in a notebook of this person. */
-    boolean isOwnedBy(UUID id, UUID personId) {
-        return db.fetchExists(db.selectOne()
-                .from(ENTRY)
-                .join(PAGE)
-                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
-                .join(SECTION)
-                .on(SECTION.ID.eq(PAGE.SECTION_ID))
-                .join(NOTEBOOK)
-                .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
-                .where(ENTRY.ID.eq(id), NOTEBOOK.OWNER_ID.eq(personId)));
     }
 
     /** Those of these entries that are live, on live pages, in notebooks of this person. */
@@ -84,6 +61,38 @@ class EntryStore {
         return found.stream()
                 .filter(entry -> own.contains(entry.place().pageId()))
                 .toList();
+    }
+
+    /** The longest waiting entries whose words are still to go into the index, of everyone or of one person. */
+    List<Entries.Owned> withWordsDue(Optional<UUID> personId, int most) {
+        var owners = db.select(ENTRY.ID, NOTEBOOK.OWNER_ID)
+                .from(ENTRY)
+                .join(PAGE)
+                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+                .join(SECTION)
+                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .join(NOTEBOOK)
+                .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID))
+                .where(
+                        ENTRY.WORDS_DUE.isTrue(),
+                        personId.map(NOTEBOOK.OWNER_ID::eq).orElseGet(DSL::noCondition))
+                .limit(most)
+                .fetchMap(ENTRY.ID, NOTEBOOK.OWNER_ID);
+        return owners.isEmpty()
+                ? List.of()
+                : fetch(ENTRY.ID.in(owners.keySet())).stream()
+                        .map(entry -> new Entries.Owned(owners.get(entry.id()), entry))
+                        .toList();
+    }
+
+    /** The words of these entries, as they are here, are in the index; those of a later version are still to go there. */
+    void wordsTaken(List<Entry> entries) {
+        db.batch(entries.stream()
+                        .map(entry -> db.update(ENTRY)
+                                .set(ENTRY.WORDS_DUE, false)
+                                .where(ENTRY.ID.eq(entry.id()), ENTRY.VERSION.eq(entry.version())))
+                        .toList())
+                .execute();
     }
 
     /** The entries that show a media item or were made of it, in the bin or not. */
@@ -171,74 +180,6 @@ class EntryStore {
     /** An entry by what it is notched to. */
     record NotchedEntry(UUID id, EntryKind kind, Instant madeAt, Set<UUID> notches) {}
 
-    int nextPosition(UUID pageId) {
-        return db.fetchCount(ENTRY, ENTRY.PAGE_ID.eq(pageId));
-    }
-
-    void insert(Entry entry, String writer) {
-        db.insertInto(ENTRY)
-                .set(ENTRY.ID, entry.id())
-                .set(ENTRY.PAGE_ID, entry.place().pageId())
-                .set(ENTRY.ZONE, entry.place().zone())
-                .set(ENTRY.BESIDE, entry.place().beside().orElse(null))
-                .set(ENTRY.COPIED_FROM, entry.copiedFrom().orElse(null))
-                .set(ENTRY.KIND, entry.kind().name())
-                .set(ENTRY.CONTENT, entry.content())
-                .set(ENTRY.IS_EMPTY, entry.isEmpty())
-                .set(ENTRY.MEDIA_ID, entry.mediaId().orElse(null))
-                .set(ENTRY.CAPTION, entry.caption())
-                .set(ENTRY.WIDTH, entry.place().width().name())
-                .set(ENTRY.POSITION, entry.position())
-                .set(ENTRY.VERSION, entry.version())
-                .set(ENTRY.MADE_AT, entry.madeAt())
-                .set(ENTRY.CHANGED_AT, entry.changedAt())
-                .set(ENTRY.WRITER, writer)
-                .execute();
-        keepMedia(entry);
-    }
-
-    private void keepMedia(Entry entry) {
-        var media = entry.allMedia();
-        db.deleteFrom(ENTRY_MEDIA)
-                .where(ENTRY_MEDIA.ENTRY_ID.eq(entry.id()), ENTRY_MEDIA.MEDIA_ID.notIn(media))
-                .execute();
-        media.forEach(id -> db.insertInto(ENTRY_MEDIA, ENTRY_MEDIA.ENTRY_ID, ENTRY_MEDIA.MEDIA_ID)
-                .values(entry.id(), id)
-                .onDuplicateKeyIgnore()
-                .execute());
-    }
-
-    /** Whether every version of an entry since this one was written by the same device. */
-    boolean isWrittenSinceBy(UUID id, int version, String writer) {
-        return db.fetchExists(ENTRY, ENTRY.ID.eq(id), ENTRY.WRITER.eq(writer), ENTRY.WRITTEN_FROM.le(version));
-    }
-
-    /** Writes the next version of an entry and keeps the one it replaces. */
-    void update(Entry before, Entry now, String writer) {
-        keepVersion(before, now.changedAt());
-        db.update(ENTRY)
-                .set(ENTRY.PAGE_ID, now.place().pageId())
-                .set(ENTRY.ZONE, now.place().zone())
-                .set(ENTRY.BESIDE, now.place().beside().orElse(null))
-                .set(ENTRY.CONTENT, now.content())
-                .set(ENTRY.IS_EMPTY, now.isEmpty())
-                .set(ENTRY.MEDIA_ID, now.mediaId().orElse(null))
-                .set(ENTRY.CAPTION, now.caption())
-                .set(ENTRY.WIDTH, now.place().width().name())
-                .set(ENTRY.VERSION, now.version())
-                .set(ENTRY.CHANGED_AT, now.changedAt())
-                // Set from left to right: first where the writing began, by who wrote before.
-                .set(
-                        ENTRY.WRITTEN_FROM,
-                        when(ENTRY.WRITER.eq(writer), ENTRY.WRITTEN_FROM).otherwise(before.version()))
-                .set(ENTRY.WRITER, writer)
-                .where(ENTRY.ID.eq(now.id()), ENTRY.VERSION.eq(before.version()))
-                .execute();
-        if (!now.allMedia().equals(before.allMedia())) {
-            keepMedia(now);
-        }
-    }
-
     void order(List<UUID> ids) {
         for (var position = 0; position < ids.size(); position++) {
             db.update(ENTRY)
@@ -277,28 +218,12 @@ class EntryStore {
                         found.get(ENTRY_VERSION.SAVED_AT)));
     }
 
-    private void keepVersion(Entry before, Instant now) {
-        var isRecent = db.fetchExists(
-                ENTRY_VERSION,
-                ENTRY_VERSION.ENTRY_ID.eq(before.id()),
-                ENTRY_VERSION.SAVED_AT.gt(now.minus(BETWEEN_VERSIONS)));
-        if (!isRecent && !before.isEmpty()) {
-            db.insertInto(ENTRY_VERSION)
-                    .set(ENTRY_VERSION.ENTRY_ID, before.id())
-                    .set(ENTRY_VERSION.VERSION, before.version())
-                    .set(ENTRY_VERSION.CONTENT, before.content())
-                    .set(ENTRY_VERSION.CAPTION, before.caption())
-                    .set(ENTRY_VERSION.SAVED_AT, now)
-                    .execute();
-        }
-    }
-
     private List<Entry> fetch(Condition which) {
         var notches = notches(which);
         return db.selectFrom(ENTRY)
                 .where(which)
                 .orderBy(ENTRY.POSITION, ENTRY.MADE_AT, ENTRY.ID)
-                .fetch(found -> entry(found, notches.getOrDefault(found.get(ENTRY.ID), Set.of())));
+                .fetch(found -> EntryRow.of(found, notches.getOrDefault(found.get(ENTRY.ID), Set.of())));
     }
 
     private Map<UUID, Set<UUID>> notches(Condition which) {
@@ -313,26 +238,5 @@ class EntryStore {
                 .collect(Collectors.groupingBy(
                         link -> link.get(NOTCH.ENTRY_ID),
                         Collectors.mapping(link -> link.get(NOTCH.NODE_ID), Collectors.toSet())));
-    }
-
-    private static Entry entry(Record found, Set<UUID> notches) {
-        return new Entry(
-                found.get(ENTRY.ID),
-                new EntryPlace(
-                        found.get(ENTRY.PAGE_ID),
-                        found.get(ENTRY.ZONE),
-                        Optional.ofNullable(found.get(ENTRY.BESIDE)),
-                        EntryWidth.valueOf(found.get(ENTRY.WIDTH))),
-                EntryKind.valueOf(found.get(ENTRY.KIND)),
-                found.get(ENTRY.CONTENT),
-                found.get(ENTRY.IS_EMPTY),
-                Optional.ofNullable(found.get(ENTRY.MEDIA_ID)),
-                found.get(ENTRY.CAPTION),
-                found.get(ENTRY.POSITION),
-                found.get(ENTRY.VERSION),
-                found.get(ENTRY.MADE_AT),
-                found.get(ENTRY.CHANGED_AT),
-                Optional.ofNullable(found.get(ENTRY.COPIED_FROM)),
-                notches);
     }
 }

@@ -11,7 +11,6 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.notebook.CarriedNotches;
 import notchbook.core.syllabus.Edition;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,9 +22,9 @@ public class PageMoves {
     private final Notebooks notebooks;
     private final PageStore store;
     private final EntryStore entries;
+    private final KeepingStore keeping;
     private final Syllabi syllabi;
     private final SchoolClock clock;
-    private final ApplicationEventPublisher events;
 
     PageMoves(
             Pages pages,
@@ -33,17 +32,17 @@ public class PageMoves {
             Notebooks notebooks,
             PageStore store,
             EntryStore entries,
+            KeepingStore keeping,
             Syllabi syllabi,
-            SchoolClock clock,
-            ApplicationEventPublisher events) {
+            SchoolClock clock) {
         this.pages = pages;
         this.sections = sections;
         this.notebooks = notebooks;
         this.store = store;
         this.entries = entries;
+        this.keeping = keeping;
         this.syllabi = syllabi;
         this.clock = clock;
-        this.events = events;
     }
 
     /** Puts a page into a section, as its page number {@code position} from 0. */
@@ -82,8 +81,7 @@ public class PageMoves {
         onPage.forEach(entry -> ids.put(entry.id(), clock.newId()));
         for (var entry : onPage) {
             var copied = copied(entry, copyId, ids);
-            entries.insert(copied, "");
-            events.publishEvent(new EntryKept(reader.id(), copied));
+            keeping.insert(copied, "");
             carryNotches(reader, page, to, entry, copied.id());
         }
         return copy;
