@@ -5,7 +5,8 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs the measures: {@code core} and {@code voice} by JMH, {@code server}, {@code find} and {@code class} against a running demo school. */
+/** Runs the measures: {@code core} and {@code voice} by JMH, {@code server}, {@code find},
+ * {@code class} and {@code write} against a running demo school. */
 public final class Bench {
     private static final String ADDRESS = setting("NOTCHBOOK_ADDRESS", "http://127.0.0.1:8420");
     private static final String DATABASE = setting("NOTCHBOOK_DB_URL", "jdbc:mariadb://127.0.0.1:3317/notchbook");
@@ -32,7 +33,9 @@ public final class Bench {
             case "server" -> new ServerBench(ADDRESS).run();
             case "find" -> new FindBench(new ServerBench(ADDRESS), DATABASE).run();
             case "class" -> new YearGroupBench(new ServerBench(ADDRESS), DATABASE).run();
-            default -> throw new IllegalArgumentException("Say core, voice, server, find or class, not " + which + ".");
+            case "write" -> new WriteBench(ADDRESS, DATABASE).run();
+            default ->
+                throw new IllegalArgumentException("Say core, voice, server, find, class or write, not " + which + ".");
         }
     }
 }

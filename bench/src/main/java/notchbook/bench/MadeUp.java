@@ -1,5 +1,6 @@
 package notchbook.bench;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -11,6 +12,8 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Future;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
 import notchbook.core.coverage.Evidence;
@@ -102,5 +105,22 @@ final class MadeUp {
                 Optional.empty(),
                 "",
                 SyllabusNode.Origin.EDITION);
+    }
+
+    /** What a task gave; its fault is one of the measure. */
+    static <T> T done(Future<T> task) {
+        try {
+            return task.get();
+        } catch (ExecutionException | InterruptedException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    static void rest(Duration length) {
+        try {
+            Thread.sleep(Math.max(0, length.toMillis()));
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -32,6 +32,16 @@ class KeepingStore {
     /** Typing is sent every second; of what is typed in a row, one earlier version a while is enough to go back to. */
     private static final Duration BETWEEN_VERSIONS = Duration.ofMinutes(2);
 
+    // Where the entry itself stands: it may be on its way from another page.
+    private static final notchbook.tables.tables.Page ITS_PAGE = PAGE.as("its_page");
+    private static final notchbook.tables.tables.Section ITS_SECTION = SECTION.as("its_section");
+    private static final notchbook.tables.tables.Notebook ITS_NOTEBOOK = NOTEBOOK.as("its_notebook");
+
+    private static final notchbook.tables.tables.Entry SIBLING = ENTRY.as("sibling");
+    private static final Field<Integer> NEXT_POSITION = when(
+                    ENTRY.ID.isNull(), field(selectCount().from(SIBLING).where(SIBLING.PAGE_ID.eq(PAGE.ID))))
+            .otherwise(0);
+
     private final DSLContext db;
     private final TransactionTemplate transaction;
 
@@ -55,13 +65,7 @@ class KeepingStore {
     }
 
     Optional<Place> find(UUID personId, UUID pageId, UUID entryId) {
-        var itsPage = PAGE.as("its_page");
-        var itsSection = SECTION.as("its_section");
-        var itsNotebook = NOTEBOOK.as("its_notebook");
-        var siblings = ENTRY.as("siblings");
-        Field<Integer> position = field(selectCount().from(siblings).where(siblings.PAGE_ID.eq(PAGE.ID)));
-        var next = when(ENTRY.ID.isNull(), position).otherwise(0);
-        return db.select(ENTRY.asterisk(), itsNotebook.OWNER_ID, next)
+        return db.select(ENTRY.asterisk(), ITS_NOTEBOOK.OWNER_ID, NEXT_POSITION)
                 .from(PAGE)
                 .join(SECTION)
                 .on(SECTION.ID.eq(PAGE.SECTION_ID), SECTION.DELETED_AT.isNull())
@@ -69,23 +73,23 @@ class KeepingStore {
                 .on(NOTEBOOK.ID.eq(SECTION.NOTEBOOK_ID), NOTEBOOK.OWNER_ID.eq(personId))
                 .leftJoin(ENTRY)
                 .on(ENTRY.ID.eq(entryId))
-                .leftJoin(itsPage)
-                .on(itsPage.ID.eq(ENTRY.PAGE_ID))
-                .leftJoin(itsSection)
-                .on(itsSection.ID.eq(itsPage.SECTION_ID))
-                .leftJoin(itsNotebook)
-                .on(itsNotebook.ID.eq(itsSection.NOTEBOOK_ID))
+                .leftJoin(ITS_PAGE)
+                .on(ITS_PAGE.ID.eq(ENTRY.PAGE_ID))
+                .leftJoin(ITS_SECTION)
+                .on(ITS_SECTION.ID.eq(ITS_PAGE.SECTION_ID))
+                .leftJoin(ITS_NOTEBOOK)
+                .on(ITS_NOTEBOOK.ID.eq(ITS_SECTION.NOTEBOOK_ID))
                 .where(PAGE.ID.eq(pageId), PAGE.DELETED_AT.isNull())
                 .fetchOptional(found -> new Place(
                         Optional.ofNullable(found.get(ENTRY.ID))
                                 .map(id -> new Before(
                                         EntryRow.of(found, notches(id)),
-                                        found.get(itsNotebook.OWNER_ID),
+                                        found.get(ITS_NOTEBOOK.OWNER_ID),
                                         Optional.ofNullable(found.get(ENTRY.WRITER))
                                                 .orElse(""),
                                         found.get(ENTRY.WRITTEN_FROM),
                                         Optional.ofNullable(found.get(ENTRY.VERSION_PUT_BY_AT)))),
-                        found.get(next)));
+                        found.get(NEXT_POSITION)));
     }
 
     private Set<UUID> notches(UUID entryId) {
