@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The clips of the demo notebooks, as WebM: a ripple tank from above, with a voice. */
 final class Films {
@@ -56,11 +57,11 @@ final class Films {
     /** The tank at a moment in s: bright where the water is high. */
     private static BufferedImage picture(double at) {
         var image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_3BYTE_BGR);
-        for (var y = 30; y < HEIGHT - 30; y++) {
+        IntStream.range(30, HEIGHT - 30).parallel().forEach(y -> {
             for (var x = 40; x < WIDTH - 40; x++) {
                 image.setRGB(x, y, water(x, y, at));
             }
-        }
+        });
         var canvas = image.createGraphics();
         canvas.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         canvas.setColor(new Color(0x8A9A96));

@@ -25,7 +25,7 @@ final class Chrome implements AutoCloseable {
             "--use-fake-ui-for-media-stream");
 
     /** A machine that does three other things may need this long; one that does not never waits. */
-    private static final double PATIENCE_MILLIS = 15_000;
+    private static final double PATIENCE_MILLIS = 60_000;
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);

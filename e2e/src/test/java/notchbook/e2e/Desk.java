@@ -7,11 +7,14 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.regex.Pattern;
 
 /** What a person does at the screen, in the words of the interface. */
 record Desk(Page page) {
-    private static final int FRAMES_AFTER_A_KEY_MILLIS = 100;
+    /** What is in a file is read by a job, which may wait for others. */
+    private static final Duration READING = Duration.ofMinutes(2);
 
     Desk go(String link) {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"))
@@ -119,11 +122,13 @@ record Desk(Page page) {
     /** Looks with the find box until something with this name is found: what is in files is read soon after they came. */
     Desk finds(String words, String name) {
         var found = page.getByLabel("What was found").getByText(name).first();
-        for (var tries = 0; tries < 12 && !found.isVisible(); tries++) {
+        var nothing = page.getByText("Nothing of yours has all of these words.");
+        var end = Instant.now().plus(READING);
+        do {
             reload().key("/");
             page.getByLabel("What to find").fill(words);
-            page.waitForTimeout(1_000);
-        }
+            assertThat(found.or(nothing).first()).isVisible();
+        } while (!found.isVisible() && Instant.now().isBefore(end));
         assertThat(found).isVisible();
         page.keyboard().press("Escape");
         return this;
@@ -131,7 +136,8 @@ record Desk(Page page) {
 
     /** Waits until the page says that everything is kept; it says so anew two frames after a key. */
     Desk kept() {
-        page.waitForTimeout(FRAMES_AFTER_A_KEY_MILLIS);
+        page.evaluate("() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame("
+                + "() => requestAnimationFrame(() => setTimeout(drawn)))))");
         assertThat(page.getByText(Pattern.compile("^All kept")).first()).isVisible();
         return this;
     }

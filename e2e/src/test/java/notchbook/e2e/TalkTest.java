@@ -70,7 +70,7 @@ class TalkTest {
                         .click(new Locator.ClickOptions().setTimeout(MAKING_MILLIS)))
                 .path();
         assertThat(probed(film)).contains("codec_name=vp8", "codec_name=opus");
-        assertThat(seconds(film)).isBetween(3.0, 12.0);
+        assertThat(seconds(film)).isBetween(3.0, 60.0);
     }
 
     @Test
@@ -93,8 +93,7 @@ class TalkTest {
         ana.press("^Now: ").sees("What is said, 1 line").kept().reload();
         assertThat(ana.entries().first().getByText("What is said, 1 line")).isVisible();
         film.evaluate("film => film.play()");
-        ana.page().waitForTimeout(300);
-        assertThat((Double) film.evaluate("film => film.currentTime + 0.01")).isGreaterThan(0.8);
+        ana.page().waitForFunction("() => document.querySelector('video').currentTime > 0.8");
         assertThat((String) film.evaluate("film => film.textTracks[0].cues[0].text"))
                 .isEqualTo("The ray goes in.");
     }

@@ -28,7 +28,17 @@ class CompactCopies {
         store.find(mediaId).filter(item -> item.screenSha256().isEmpty()).ifPresent(item -> keep(item, making));
     }
 
+    /** The same file is copied once, whoever sent it in and however often. */
     private void keep(MediaItem item, Making making) {
+        var known = store.screenOf(item.sha256(), item.kind());
+        if (known.isPresent()) {
+            store.keepScreen(item.id(), known.get());
+        } else {
+            make(item, making);
+        }
+    }
+
+    private void make(MediaItem item, Making making) {
         try {
             var copy = Files.createTempFile("notchbook", ".webm");
             try {

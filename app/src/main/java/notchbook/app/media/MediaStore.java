@@ -34,6 +34,15 @@ class MediaStore {
                 .collect(Collectors.toMap(MediaItem::id, item -> item));
     }
 
+    /** The smaller copy that was made of a content of this kind. */
+    Optional<String> screenOf(String sha256, MediaKind kind) {
+        return db.select(MEDIA.SCREEN_SHA256)
+                .from(MEDIA)
+                .where(MEDIA.SHA256.eq(sha256), MEDIA.KIND.eq(kind.name()), MEDIA.SCREEN_SHA256.isNotNull())
+                .limit(1)
+                .fetchOptional(MEDIA.SCREEN_SHA256);
+    }
+
     void insert(MediaItem item, Instant at) {
         db.insertInto(MEDIA)
                 .set(MEDIA.ID, item.id())

@@ -2,8 +2,8 @@ package notchbook.app.platform;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.task.FailureHandler.ExponentialBackoffFailureHandler;
 import com.github.kagkarlsson.scheduler.task.FailureHandler.MaxRetriesFailureHandler;
-import com.github.kagkarlsson.scheduler.task.FailureHandler.OnFailureRetryLater;
 import com.github.kagkarlsson.scheduler.task.Priority;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
@@ -19,14 +19,18 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 import org.springframework.stereotype.Component;
 
-/** Keeps jobs in the database and runs them, a few at a time; one that fails is tried again twice. */
+/** Keeps jobs in the database and runs them, a few at a time; one that fails is tried again within seconds. */
 @Component
 public class Jobs implements SmartLifecycle {
     private static final String TABLE = "job";
     private static final int AT_ONCE = 2;
-    private static final int MOST_RETRIES = 2;
+    private static final int MOST_RETRIES = 3;
     private static final Duration BETWEEN_LOOKS = Duration.ofMillis(400);
-    private static final Duration BEFORE_RETRY = Duration.ofMinutes(1);
+
+    /** What fails for a passing reason passes within seconds; what doesn't is tried after 10 s and after 50 s more. */
+    private static final Duration BEFORE_RETRY = Duration.ofSeconds(2);
+
+    private static final double THEN_LONGER = 5;
 
     private final DataSource database;
     private final ObjectProvider<Job> kinds;
@@ -78,7 +82,8 @@ public class Jobs implements SmartLifecycle {
 
     private static OneTimeTask<Void> task(Job job) {
         return Tasks.oneTime(job.name())
-                .onFailure(new MaxRetriesFailureHandler<>(MOST_RETRIES, new OnFailureRetryLater<>(BEFORE_RETRY)))
+                .onFailure(new MaxRetriesFailureHandler<>(
+                        MOST_RETRIES, new ExponentialBackoffFailureHandler<>(BEFORE_RETRY, THEN_LONGER)))
                 .execute((instance, context) -> job.run(UUID.fromString(instance.getId())));
     }
 }
