@@ -3,11 +3,23 @@ import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-q
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Button, Card, Empty, evidenceOf, Heading, plural, Shape, Trouble, useKeys } from '../../ui';
+import {
+  Button,
+  Card,
+  Empty,
+  evidenceOf,
+  Heading,
+  offerUndo,
+  plural,
+  Shape,
+  Trouble,
+  useKeys,
+} from '../../ui';
 import { useNotebook } from '../notebook';
 import { AddDialog } from './AddDialog';
 import { ItemPoints } from './ItemPoints';
 import { collectionQuery } from './queries';
+import { useRestore } from './useRestore';
 
 /** A collection: its things in the student's own order. */
 export function CollectionScreen() {
@@ -27,15 +39,18 @@ export function CollectionScreen() {
       unwrap(api.POST('/api/collections/{id}/order', { params: { path: { id } }, body: { items } })),
     );
   };
-  const remove = (item: string) =>
-    change.mutate(() =>
-      unwrap(api.DELETE('/api/collections/{id}/items/{item}', { params: { path: { id, item } } })),
-    );
+  const restore = useRestore();
+  const remove = ({ id: item, title }: Api['ItemView']) =>
+    change.mutate(async () => {
+      await unwrap(api.DELETE('/api/collections/{id}/items/{item}', { params: { path: { id, item } } }));
+      offerUndo(`“${title}” is in the bin`, () => restore.mutate(item));
+    });
   const drop = useMutation({
     mutationFn: () => unwrap(api.DELETE('/api/collections/{id}', { params: { path: { id } } })),
     onSuccess: () => {
       queries.invalidateQueries({ queryKey: ['collections'] });
       go('/collections');
+      offerUndo(`“${collection.title}” is in the bin`, () => restore.mutate(id));
     },
   });
   return (
@@ -89,7 +104,7 @@ export function CollectionScreen() {
                 >
                   ↓
                 </Button>
-                <Button look="quiet" onClick={() => remove(item.id)} aria-label={`Take out ${item.title}`}>
+                <Button look="quiet" onClick={() => remove(item)} aria-label={`Take out ${item.title}`}>
                   Take out
                 </Button>
               </span>

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
 import { Button, Card, Empty, Heading, plural, TextField, Trouble } from '../../ui';
+import { CollectionBin } from './CollectionBin';
 import { collectionsQuery } from './queries';
 
 export function CollectionsScreen() {
@@ -54,7 +55,7 @@ export function CollectionsScreen() {
           </ul>
         </Card>
       </div>
-      <div className="lg:mt-[38px]">
+      <div className="grid gap-3 lg:mt-[38px]">
         <Card title="New collection">
           <form onSubmit={submit}>
             <Trouble>{make.error?.message}</Trouble>
@@ -65,6 +66,7 @@ export function CollectionsScreen() {
             </Button>
           </form>
         </Card>
+        <CollectionBin />
       </div>
     </div>
   );

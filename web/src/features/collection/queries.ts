@@ -6,6 +6,11 @@ export const collectionsQuery = queryOptions({
   queryFn: () => unwrap(api.GET('/api/collections')),
 });
 
+export const collectionBinQuery = queryOptions({
+  queryKey: ['collections', 'bin'],
+  queryFn: () => unwrap(api.GET('/api/collections/bin')),
+});
+
 export const collectionQuery = (id: string) =>
   queryOptions({
     queryKey: ['collection', id],

@@ -1,8 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
 import { v7 as newId } from 'uuid';
-import { api, unwrap } from '../../api';
-import { Button, Card, ChoiceField, TextField, Trouble } from '../../ui';
+import { type Api, api, unwrap } from '../../api';
+import { Button, Card, ChoiceField, offerUndo, TextField, Trouble } from '../../ui';
 import { syllabusQuery } from '../syllabus';
 import { useFollowing } from './useFollowing';
 
@@ -18,17 +18,17 @@ export function OwnPointsCard({ notebook }: { notebook: string }) {
     const form = event.currentTarget;
     const text = (name: string) => String(new FormData(form).get(name) ?? '');
     const body = { topic: text('topic'), code: text('code'), statement: text('statement') };
-    change.mutate(
-      () =>
-        unwrap(
-          api.PUT('/api/notebooks/{id}/own-points/{point}', {
-            params: { path: { id: notebook, point: newId() } },
-            body,
-          }),
-        ),
-      { onSuccess: () => form.reset() },
-    );
+    change.mutate(() => put(newId(), body), { onSuccess: () => form.reset() });
   };
+  const at = (point: string) => ({ params: { path: { id: notebook, point } } });
+  const put = (point: string, body: Api['OwnPointBody']) =>
+    unwrap(api.PUT('/api/notebooks/{id}/own-points/{point}', { ...at(point), body }));
+  const takeOut = ({ id, parent = '', code, title }: Api['NodeView']) =>
+    change.mutate(async () => {
+      await unwrap(api.DELETE('/api/notebooks/{id}/own-points/{point}', at(id)));
+      const body = { topic: parent, code, statement: title };
+      offerUndo(`${code} is taken out`, () => change.mutate(() => put(id, body)));
+    });
   return (
     <Card title="Points of my own">
       <p className="mb-2 text-soft">
@@ -40,19 +40,7 @@ export function OwnPointsCard({ notebook }: { notebook: string }) {
           <li key={point.id} className="flex items-baseline gap-3 border-b border-line/60 py-1">
             <b className="w-12 shrink-0 text-petrol">{point.code}</b>
             <span className="min-w-0 flex-1">{point.title}</span>
-            <Button
-              look="quiet"
-              aria-label={`Take out ${point.code}`}
-              onClick={() =>
-                change.mutate(() =>
-                  unwrap(
-                    api.DELETE('/api/notebooks/{id}/own-points/{point}', {
-                      params: { path: { id: notebook, point: point.id } },
-                    }),
-                  ),
-                )
-              }
-            >
+            <Button look="quiet" aria-label={`Take out ${point.code}`} onClick={() => takeOut(point)}>
               Take out
             </Button>
           </li>

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Dialog, Trouble } from '../../ui';
+import { Button, Dialog, offerUndo, Trouble } from '../../ui';
 import { STANDARD } from './choices';
 import { MarkBadge } from './MarkBadge';
 import { type OwnMark, ownMarksQuery } from './queries';
@@ -55,9 +55,10 @@ export function OwnMarksDialog({ onClose }: { onClose: () => void }) {
             <Button
               look="quiet"
               onClick={() =>
-                change.mutate(() =>
-                  unwrap(api.DELETE('/api/own-marks/{id}', { params: { path: { id: mark.id } } })),
-                )
+                change.mutate(async () => {
+                  await unwrap(api.DELETE('/api/own-marks/{id}', { params: { path: { id: mark.id } } }));
+                  offerUndo(`“${mark.name}” is deleted`, () => keep(mark));
+                })
               }
             >
               Delete

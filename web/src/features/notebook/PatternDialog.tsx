@@ -33,10 +33,8 @@ export function PatternDialog({ page, onClose }: { page: Api['PageView']; onClos
   };
   const putOn = (paper: Paper) =>
     change.mutate(() => unwrap(api.PUT('/api/pages/{id}/paper', { ...path, body: paper })));
-  const keepAsOwn = (pattern: Pattern) =>
-    own.mutate(() =>
-      unwrap(api.PUT('/api/patterns/{id}', { params: { path: { id: newId() } }, body: pattern })),
-    );
+  const keepOwn = (id: string, pattern: Pattern) =>
+    own.mutate(() => unwrap(api.PUT('/api/patterns/{id}', { params: { path: { id } }, body: pattern })));
   return (
     <Dialog title="Pattern and paper" onClose={onClose} size="wide">
       <p className="mb-2 text-soft">
@@ -53,7 +51,10 @@ export function PatternDialog({ page, onClose }: { page: Api['PageView']; onClos
             current={page.pattern}
             onLay={lay}
             onDelete={() =>
-              own.mutate(() => unwrap(api.DELETE('/api/patterns/{id}', { params: { path: { id } } })))
+              own.mutate(async () => {
+                await unwrap(api.DELETE('/api/patterns/{id}', { params: { path: { id } } }));
+                offerUndo(`“${pattern.name}” is deleted`, () => keepOwn(id, pattern));
+              })
             }
           />
         ))}
@@ -68,7 +69,7 @@ export function PatternDialog({ page, onClose }: { page: Api['PageView']; onClos
           }}
           onKeep={(pattern) => {
             lay(pattern);
-            keepAsOwn(pattern);
+            keepOwn(newId(), pattern);
             setChanging(false);
           }}
         />

@@ -61,7 +61,7 @@ export function PaperDialog({ notebook, paper, onClose }: Props) {
           <Button look="act" type="submit" disabled={acts.isPending}>
             Keep it
           </Button>
-          <Button look="warn" className="ml-auto" onClick={() => acts.remove(paper.id)}>
+          <Button look="warn" className="ml-auto" onClick={() => acts.remove(paper)}>
             Take it off the list
           </Button>
         </div>

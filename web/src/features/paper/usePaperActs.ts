@@ -1,6 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { v7 as newId } from 'uuid';
 import { type Api, api, sendFile, sendForm, unwrap } from '../../api';
+import { offerUndo } from '../../ui';
+import type { Paper } from './paperGrid';
 
 /** What can be done with the papers of a notebook; coverage follows from their marks. */
 export function usePaperActs(notebook: string, onDone: () => void = () => {}) {
@@ -14,13 +16,19 @@ export function usePaperActs(notebook: string, onDone: () => void = () => {}) {
     },
   });
   const path = (paper: string) => ({ params: { path: { id: notebook, paper } } });
+  const keep = (id: string, body: Api['PaperBody']) =>
+    change.mutate(() => unwrap(api.PUT('/api/notebooks/{id}/papers/{paper}', { ...path(id), body })));
   return {
     error: change.error,
     isPending: change.isPending,
-    keep: (id: string, body: Api['PaperBody']) =>
-      change.mutate(() => unwrap(api.PUT('/api/notebooks/{id}/papers/{paper}', { ...path(id), body }))),
-    remove: (id: string) =>
-      change.mutate(() => unwrap(api.DELETE('/api/notebooks/{id}/papers/{paper}', path(id)))),
+    keep,
+    remove: ({ id, year, sitting, variant, paper, done, paperFile, scriptFile, name }: Paper) =>
+      change.mutate(async () => {
+        await unwrap(api.DELETE('/api/notebooks/{id}/papers/{paper}', path(id)));
+        offerUndo(`${name} is off the list`, () =>
+          keep(id, { year, sitting, variant, paper, done, paperFile, scriptFile }),
+        );
+      }),
     setUp: (body: Api['RunBody']) =>
       change.mutate(() =>
         unwrap(api.POST('/api/notebooks/{id}/papers', { params: { path: { id: notebook } }, body })),

@@ -58,6 +58,29 @@ class CollectionsTest extends AppTest {
     }
 
     @Test
+    void comeBackWholeFromTheBinAndSoDoTheirThings() {
+        var item = note("How bats hunt");
+        var path = "/api/collections/" + collection;
+        browser.send(school.student, "DELETE", path + "/items/" + item, "");
+        assertThat(titles()).isEmpty();
+        restore(item);
+        assertThat(titles()).containsExactly("How bats hunt");
+        browser.send(school.student, "DELETE", path, "");
+        assertThat(browser.get(school.student, path).status()).isEqualTo(404);
+        assertThat(Browser.texts(
+                        browser.get(school.student, "/api/collections/bin").json(), "title"))
+                .contains("Sea defences");
+        restore(collection);
+        assertThat(titles()).containsExactly("How bats hunt");
+    }
+
+    private void restore(UUID id) {
+        var way = "/api/collections/bin/" + id + "/restore";
+        assertThat(browser.send(school.classmate, "POST", way, "").status()).isEqualTo(404);
+        assertThat(browser.send(school.student, "POST", way, "").status()).isEqualTo(204);
+    }
+
+    @Test
     void takeTheSameThingTwiceAsOne() {
         var id = UUID.randomUUID();
         add(id, "{'kind':'NOTE','title':'once','note':'n'}");

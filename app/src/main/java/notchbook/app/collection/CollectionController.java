@@ -1,5 +1,6 @@
 package notchbook.app.collection;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -72,6 +73,23 @@ class CollectionController {
                 .map(found -> new CollectionLine(
                         found.id(), found.title(), found.purpose(), counts.getOrDefault(found.id(), 0)))
                 .toList();
+    }
+
+    /** A collection in the bin, or a thing out of one, which has the title of its collection. */
+    record BinnedView(UUID id, String title, Optional<String> collection, Instant deletedAt) {}
+
+    @GetMapping("/api/collections/bin")
+    List<BinnedView> bin(@AuthenticationPrincipal Person reader) {
+        return collections.bin(reader).stream()
+                .map(deleted ->
+                        new BinnedView(deleted.id(), deleted.title(), deleted.collection(), deleted.deletedAt()))
+                .toList();
+    }
+
+    @PostMapping("/api/collections/bin/{id}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        collections.restore(reader, id);
     }
 
     @GetMapping("/api/collections/{id}")

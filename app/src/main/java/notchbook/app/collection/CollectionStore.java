@@ -4,10 +4,12 @@ import static notchbook.tables.Tables.COLLECTION;
 import static notchbook.tables.Tables.COLLECTION_ITEM;
 
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -21,15 +23,21 @@ class CollectionStore {
         this.db = db;
     }
 
+    /** A collection in the bin, or a thing out of the collection of an id and a title. */
+    record Deleted(
+            UUID id, Optional<UUID> collectionId, String title, Optional<String> collection, Instant deletedAt) {}
+
     record Collection(UUID id, UUID ownerId, String title, String purpose) {}
 
     Optional<Collection> find(UUID id) {
-        return db.selectFrom(COLLECTION).where(COLLECTION.ID.eq(id)).fetchOptional(CollectionStore::collection);
+        return db.selectFrom(COLLECTION)
+                .where(COLLECTION.ID.eq(id), COLLECTION.DELETED_AT.isNull())
+                .fetchOptional(CollectionStore::collection);
     }
 
     List<Collection> ownedBy(UUID personId) {
         return db.selectFrom(COLLECTION)
-                .where(COLLECTION.OWNER_ID.eq(personId))
+                .where(COLLECTION.OWNER_ID.eq(personId), COLLECTION.DELETED_AT.isNull())
                 .orderBy(COLLECTION.CREATED_AT.desc(), COLLECTION.TITLE)
                 .fetch(CollectionStore::collection);
     }
@@ -40,7 +48,7 @@ class CollectionStore {
                 .from(COLLECTION_ITEM)
                 .join(COLLECTION)
                 .on(COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID))
-                .where(COLLECTION.OWNER_ID.eq(personId))
+                .where(COLLECTION.OWNER_ID.eq(personId), COLLECTION_ITEM.DELETED_AT.isNull())
                 .groupBy(COLLECTION_ITEM.COLLECTION_ID)
                 .fetchMap(COLLECTION_ITEM.COLLECTION_ID, DSL.count());
     }
@@ -63,13 +71,61 @@ class CollectionStore {
                 .execute();
     }
 
-    void delete(UUID id) {
-        db.deleteFrom(COLLECTION).where(COLLECTION.ID.eq(id)).execute();
+    void delete(UUID id, Instant at) {
+        db.update(COLLECTION)
+                .set(COLLECTION.DELETED_AT, at)
+                .where(COLLECTION.ID.eq(id))
+                .execute();
+    }
+
+    /** What a person deleted: collections, and things out of collections that are still there. The latest first. */
+    List<Deleted> deletedBy(UUID personId, Instant since) {
+        var collections = db.select(COLLECTION.ID, COLLECTION.TITLE, COLLECTION.DELETED_AT)
+                .from(COLLECTION)
+                .where(COLLECTION.OWNER_ID.eq(personId), COLLECTION.DELETED_AT.ge(since))
+                .fetch(found -> new Deleted(
+                        found.value1(), Optional.empty(), found.value2(), Optional.empty(), found.value3()));
+        var things = db.select(
+                        COLLECTION_ITEM.ID,
+                        COLLECTION_ITEM.TITLE,
+                        COLLECTION.ID,
+                        COLLECTION.TITLE,
+                        COLLECTION_ITEM.DELETED_AT)
+                .from(COLLECTION_ITEM)
+                .join(COLLECTION)
+                .on(COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID))
+                .where(
+                        COLLECTION.OWNER_ID.eq(personId),
+                        COLLECTION.DELETED_AT.isNull(),
+                        COLLECTION_ITEM.DELETED_AT.ge(since))
+                .fetch(found -> new Deleted(
+                        found.value1(),
+                        Optional.of(found.value3()),
+                        found.value2(),
+                        Optional.of(found.value4()),
+                        found.value5()));
+        return Stream.concat(collections.stream(), things.stream())
+                .sorted(Comparator.comparing(Deleted::deletedAt).reversed())
+                .toList();
+    }
+
+    void restore(Deleted deleted) {
+        if (deleted.collectionId().isEmpty()) {
+            db.update(COLLECTION)
+                    .setNull(COLLECTION.DELETED_AT)
+                    .where(COLLECTION.ID.eq(deleted.id()))
+                    .execute();
+        } else {
+            db.update(COLLECTION_ITEM)
+                    .setNull(COLLECTION_ITEM.DELETED_AT)
+                    .where(COLLECTION_ITEM.ID.eq(deleted.id()))
+                    .execute();
+        }
     }
 
     List<Item> items(UUID collectionId) {
         return db.selectFrom(COLLECTION_ITEM)
-                .where(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
+                .where(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId), COLLECTION_ITEM.DELETED_AT.isNull())
                 .orderBy(COLLECTION_ITEM.POSITION, COLLECTION_ITEM.ADDED_AT)
                 .fetch(CollectionStore::item);
     }
@@ -98,8 +154,9 @@ class CollectionStore {
         }
     }
 
-    void deleteItem(UUID collectionId, UUID itemId) {
-        db.deleteFrom(COLLECTION_ITEM)
+    void deleteItem(UUID collectionId, UUID itemId, Instant at) {
+        db.update(COLLECTION_ITEM)
+                .set(COLLECTION_ITEM.DELETED_AT, at)
                 .where(COLLECTION_ITEM.ID.eq(itemId), COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
                 .execute();
     }

@@ -1,10 +1,12 @@
 package notchbook.app.collection;
 
+import java.time.Duration;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.collection.CollectionStore.Collection;
+import notchbook.app.collection.CollectionStore.Deleted;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Entries;
 import notchbook.app.people.Person;
@@ -19,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Collections {
     private static final int LONGEST_TITLE = 120;
     private static final int LONGEST_PURPOSE = 300;
+    private static final Duration KEPT_IN_BIN = Duration.ofDays(30);
     private static final int LONGEST_NOTE = 4_000;
 
     private final CollectionStore store;
@@ -68,7 +71,23 @@ public class Collections {
     @Transactional
     public void delete(Person reader, UUID id) {
         require(reader, id);
-        store.delete(id);
+        store.delete(id, clock.now());
+    }
+
+    /** What the reader deleted in the last 30 days. */
+    List<Deleted> bin(Person reader) {
+        return store.deletedBy(reader.id(), clock.now().minus(KEPT_IN_BIN));
+    }
+
+    /** Brings a collection or a thing of one back from the bin. */
+    @Transactional
+    public void restore(Person reader, UUID id) {
+        bin(reader).stream()
+                .filter(deleted -> deleted.id().equals(id))
+                .findFirst()
+                .ifPresentOrElse(store::restore, () -> {
+                    throw Refusal.notFound("thing");
+                });
     }
 
     /** Puts a thing into a collection, at its end; putting it again changes nothing. */
@@ -96,7 +115,7 @@ public class Collections {
     @Transactional
     public void remove(Person reader, UUID id, UUID itemId) {
         require(reader, id);
-        store.deleteItem(id, itemId);
+        store.deleteItem(id, itemId, clock.now());
     }
 
     /** A thing of one of the reader's own collections. */
