@@ -2,6 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Radios } from '../../ui';
+import { NewPassword } from '../people';
 import { CoverageFigures } from './CoverageFigures';
 import { KindTable } from './KindTable';
 import { ProgressLine } from './ProgressLine';
@@ -19,12 +20,14 @@ export function StudentScreen() {
   const { coverage } = seen;
   return (
     <div className="max-w-[1040px]">
-      <p className="mb-2 flex items-baseline gap-3">
+      <div className="mb-2 flex flex-wrap items-baseline gap-3">
         <span className="font-head text-[20px] font-bold">{seen.student}</span>
         <Link to={`/classes/${id}`} className="font-semibold text-petrol hover:underline">
           Back to {group.name}
         </Link>
-      </p>
+        <span className="flex-1" />
+        <NewPassword classId={id} student={student} name={seen.student} />
+      </div>
       <CoverageFigures coverage={coverage} name={seen.student} />
       <Radios label="How it is shown" values={VIEWS} value={view} onChoose={setView} />
       <div className="mt-1">

@@ -1,2 +1,3 @@
+export { NewPassword } from './NewPassword';
 export { meQuery, useMe } from './queries';
 export { SignInScreen } from './SignInScreen';

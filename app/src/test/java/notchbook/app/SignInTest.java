@@ -2,7 +2,7 @@ package notchbook.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.UUID;
+import jakarta.servlet.http.Cookie;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,13 +41,39 @@ class SignInTest extends AppTest {
     }
 
     @Test
-    void closesANameAfterFiveFailures() {
-        var name = "guessed-" + UUID.randomUUID();
+    void closesANameToWhereFiveTriesFailedAndToNobodyElse() {
+        var name = school.student.userName();
         for (var i = 0; i < 5; i++) {
-            assertThat(signIn(name, "wrong").status()).isEqualTo(401);
+            assertThat(from("10.0.0.7", name, "wrong").status()).isEqualTo(401);
         }
-        assertThat(signIn(name, "wrong").status()).isEqualTo(429);
-        assertThat(signIn(school.student.userName(), School.PASSWORD).status()).isEqualTo(200);
+        assertThat(from("10.0.0.7", name, School.PASSWORD).status()).isEqualTo(429);
+        assertThat(from("10.0.0.7", school.teacher.userName(), School.PASSWORD).status())
+                .isEqualTo(200);
+        assertThat(from("10.0.0.8", name, School.PASSWORD).status()).isEqualTo(200);
+    }
+
+    @Test
+    void letsSomebodyInOnTheirOwnDeviceWhateverOthersTryBesideThem() {
+        var name = school.teacher.userName();
+        var device = from("10.0.1.7", name, School.PASSWORD).response().getCookie("notchbook-device");
+        for (var i = 0; i < 5; i++) {
+            from("10.0.1.7", name, "wrong");
+        }
+        assertThat(from("10.0.1.7", name, School.PASSWORD).status()).isEqualTo(429);
+        assertThat(from("10.0.1.7", name, School.PASSWORD, device).status()).isEqualTo(200);
+        assertThat(from("10.0.1.7", name, School.PASSWORD, new Cookie("notchbook-device", "guessed"))
+                        .status())
+                .isEqualTo(429);
+    }
+
+    @Test
+    void signsInWithTheNewPasswordThatATeacherGaveAndNoLongerWithTheOld() {
+        var way = "/api/classes/%s/students/%s/password".formatted(school.schoolClass.id(), school.classmate.id());
+        var given = browser.send(school.teacher, "POST", way, "").json();
+        var name = given.path("userName").asString();
+        assertThat(name).isEqualTo(school.classmate.userName());
+        assertThat(signIn(name, School.PASSWORD).status()).isEqualTo(401);
+        assertThat(signIn(name, given.path("password").asString()).status()).isEqualTo(200);
     }
 
     @Test
@@ -64,6 +90,17 @@ class SignInTest extends AppTest {
         assertThat(policy)
                 .contains("default-src 'self'", "object-src 'none'", "frame-ancestors 'none'")
                 .doesNotContain("unsafe", "http");
+    }
+
+    private Browser.Answer from(String address, String name, String password, Cookie... cookies) {
+        var request = MockMvcRequestBuilders.post("/api/sign-in")
+                .contentType("application/json")
+                .content("{\"name\":\"%s\",\"password\":\"%s\"}".formatted(name, password))
+                .with(sent -> {
+                    sent.setRemoteAddr(address);
+                    return sent;
+                });
+        return browser.send(null, cookies.length == 0 ? request : request.cookie(cookies));
     }
 
     private Browser.Answer signIn(String name, String password) {

@@ -77,6 +77,13 @@ class PersonStore {
         }
     }
 
+    void setPassword(UUID personId, String passwordHash) {
+        db.update(PERSON)
+                .set(PERSON.PASSWORD_HASH, passwordHash)
+                .where(PERSON.ID.eq(personId))
+                .execute();
+    }
+
     private static Person person(Record found) {
         return new Person(
                 found.get(PERSON.ID),

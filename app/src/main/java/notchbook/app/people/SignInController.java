@@ -19,11 +19,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SignInController {
     private final SignIn signIn;
+    private final KnownDevices devices;
     private final People people;
     private final SecurityContextRepository contexts;
 
-    SignInController(SignIn signIn, People people, SecurityContextRepository contexts) {
+    SignInController(SignIn signIn, KnownDevices devices, People people, SecurityContextRepository contexts) {
         this.signIn = signIn;
+        this.devices = devices;
         this.people = people;
         this.contexts = contexts;
     }
@@ -44,7 +46,10 @@ class SignInController {
 
     @PostMapping("/api/sign-in")
     MeView signIn(@RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        var person = signIn.check(credentials.name(), credentials.password(), request.getRemoteAddr());
+        var device = new DeviceCookie(request);
+        var person = signIn.check(
+                new SignIn.Try(credentials.name(), credentials.password(), request.getRemoteAddr(), device.secret()));
+        devices.keep(person.id(), device.keptBy(response));
         request.getSession();
         request.changeSessionId();
         var context = SecurityContextHolder.createEmptyContext();
