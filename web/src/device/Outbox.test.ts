@@ -60,14 +60,51 @@ test('keeps waiting while the network is down and sends when it is back', async 
   expect(outbox.snapshot()).toMatchObject({ isOffline: false, waiting: new Map() });
 });
 
-test('keeps both when another device was faster', async () => {
+test('keeps both when another device changed the same words, and lets one be kept', async () => {
   send.mockImplementationOnce(problem(409, 'Both are kept.'));
   outbox.keep({ ...WORK, caption: 'mine' });
   await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(2), MILLIS);
   const [first, second] = sent();
   expect(first?.params.path.id).not.toBe(second?.params.path.id);
   expect(second?.body).toMatchObject({ baseVersion: 0, caption: 'mine' });
-  expect(outbox.snapshot().messages).toEqual(['Both are kept.']);
+  const twice = outbox.snapshot().twice[0];
+  expect(twice).toMatchObject({ other: 'e1', mine: second?.params.path.id, words: 'Both are kept.' });
+  const act = vi.spyOn(outbox, 'act').mockResolvedValue();
+  if (twice) await outbox.keepOne(twice, 'mine');
+  expect(act.mock.calls[0]?.[0]).toMatchObject({ method: 'DELETE', path: '/api/entries/e1' });
+  expect(outbox.snapshot().twice).toEqual([]);
+});
+
+const BASE = { pageId: 'p1', zone: 'main', content: 'An echo', caption: '', width: 'FULL' } as const;
+
+test('sends what a change was made from when it met another one, and goes on from what is on the screen', async () => {
+  send.mockImplementationOnce(problem(409, 'Both are kept.'));
+  send.mockImplementationOnce(async (_, { params, body }) => {
+    // Typed on while the merged one is on its way back: the screen does not show the other device's words yet.
+    outbox.keep({ ...WORK, content: 'An echo is fast', base: { ...BASE, content: 'An echo is' } });
+    return {
+      data: { ...body, id: params.path.id, content: 'One echo is', version: 7, notches: [] },
+      response: new Response(),
+    };
+  });
+  outbox.keep({ ...WORK, content: 'An echo is', base: BASE });
+  await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(3), MILLIS);
+  expect(sent().map(({ body }) => [body.baseVersion, (body.base as typeof BASE)?.content])).toEqual([
+    [0, undefined],
+    [0, 'An echo'],
+    [-1, undefined],
+  ]);
+  send.mockReset().mockImplementation(kept);
+  await vi.waitFor(() => expect(outbox.snapshot().waiting.size).toBe(0), MILLIS);
+});
+
+test('makes a change from the new version once the screen shows what was merged', async () => {
+  send.mockImplementationOnce(problem(409, 'Both are kept.'));
+  outbox.keep({ ...WORK, content: 'An echo is', base: BASE });
+  await vi.waitFor(() => expect(outbox.snapshot().waiting.size).toBe(0), MILLIS);
+  outbox.keep({ ...WORK, content: 'more', base: { ...BASE, content: 'An echo is' } });
+  await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(3), MILLIS);
+  expect(sent()[2]?.body.baseVersion).toBe(1);
 });
 
 test('says why when the server refuses, and lets the page be as before', async () => {

@@ -2,7 +2,7 @@ import { v7 as newId } from 'uuid';
 import { type Api, api, Problem, sendAct, sendFile, unwrap } from '../api';
 import { hold, whenFree } from './locks';
 import { Recordings } from './Recordings';
-import { type Act, type Change, DeviceStore, type ShotWork, type WaitingFile } from './store';
+import { type Act, type Base, type Change, DeviceStore, type ShotWork, type WaitingFile } from './store';
 
 /** How long after a keystroke it is sent, with what was typed meanwhile, in ms. */
 const PAUSE_MILLIS = 600;
@@ -20,9 +20,20 @@ export type OutboxState = {
   lastKept?: number;
   /** A large file on its way, and how much of it is there, from 0 to 1. */
   sending?: { name: string; share: number };
-  /** What the server refused or what was kept twice, in words for the student. */
+  /** What the server refused, in words for the student. */
   messages: readonly string[];
+  /** What two devices changed in the same words: both stand, until the student keeps one or is content with both. */
+  twice: readonly Twice[];
 };
+
+/** An entry that is on its page twice, by the ids of what this device wrote and of what another one did. */
+export type Twice = { pageId: string; mine: string; other: string; words: string };
+
+/** A version that no entry has: what is made from it is merged with what is there. */
+const BEHIND = -1;
+
+/** The caption of what this device wrote where another one changed the same words. */
+const FROM_HERE = 'From this device';
 
 type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab' | 'writer'>;
 
@@ -31,9 +42,11 @@ type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab' | 'writer'>;
  * from an older version than the server's becomes an entry of its own, so that both are kept.
  */
 export class Outbox {
-  private state: OutboxState = { waiting: new Map(), acts: 0, isOffline: false, messages: [] };
+  private state: OutboxState = { waiting: new Map(), acts: 0, isOffline: false, messages: [], twice: [] };
   private readonly listeners = new Set<() => void>();
   private readonly versions = new Map<string, number>();
+  /** Entries that the server merged, and what was on this screen when it did. */
+  private readonly merged = new Map<string, { content: unknown; shown: Base }>();
   private readonly store: DeviceStore;
   readonly recordings: Recordings;
   private timer?: ReturnType<typeof setTimeout>;
@@ -78,12 +91,17 @@ export class Outbox {
       this.versions.set(entry.id, Math.max(entry.version, this.versions.get(entry.id) ?? 0));
   }
 
-  /** Keeps an entry on the device and sends it after a pause. */
-  keep(work: Work): Promise<unknown> {
+  /**
+   * Keeps an entry on the device and sends it after a pause. `work.base` is what it was made from; where that is behind what
+   * the server has, the server merges the two.
+   */
+  keep(work: Work, isBehind = false): Promise<unknown> {
     const before = this.state.waiting.get(work.id);
+    const lag = this.lagOf(work);
     const change: Change = {
       ...work,
-      baseVersion: before?.baseVersion ?? this.versions.get(work.id) ?? 0,
+      base: before ? before.base : (lag ?? work.base),
+      baseVersion: before?.baseVersion ?? (isBehind || lag ? BEHIND : (this.versions.get(work.id) ?? 0)),
       madeAt: before?.madeAt ?? new Date().toISOString(),
       turn: (before?.turn ?? 0) + 1,
       tab: this.tab,
@@ -92,6 +110,14 @@ export class Outbox {
     this.put(change, !!before && work.kind === 'TYPED');
     this.sendSoon(PAUSE_MILLIS);
     return this.store.changes.put(change);
+  }
+
+  /** What the screen still shows of an entry that was merged; nothing once it shows what the server has. */
+  private lagOf({ id, base }: Work): Base | undefined {
+    const merged = this.merged.get(id);
+    if (!merged || !isSame(base?.content, merged.content)) return merged?.shown;
+    this.merged.delete(id);
+    return undefined;
   }
 
   /** Keeps an entry together with its picture or sound. Gives whether there was room for it. */
@@ -226,11 +252,22 @@ export class Outbox {
   }
 
   private async sendOne(change: Change): Promise<void> {
+    const { base, ...alone } = change;
     try {
-      const { id, turn: _turn, tab: _tab, ...body } = change;
-      const kept = await unwrap(api.PUT('/api/entries/{id}', { params: { path: { id } }, body }));
-      this.versions.set(id, kept.version);
-      await this.settle(change, kept);
+      await this.settle(change, await sent(alone));
+    } catch (error) {
+      if (!isRefused(error)) throw error;
+      if (error.status === 409 && base) await this.mergeOne(change);
+      else await (error.status === 409 ? this.keepBoth(change, error) : this.refuse(change, error));
+    }
+  }
+
+  /** A change that met another one is sent with what it was made from. */
+  private async mergeOne(change: Change): Promise<void> {
+    try {
+      const kept = await sent(change);
+      this.merged.set(change.id, { content: kept.content, shown: baseOf(change) });
+      await this.settle(change, kept, BEHIND);
     } catch (error) {
       if (!isRefused(error)) throw error;
       await (error.status === 409 ? this.keepBoth(change, error) : this.refuse(change, error));
@@ -257,13 +294,14 @@ export class Outbox {
     this.set({ acts: await this.store.acts.where({ tab: this.tab }).count() });
   }
 
-  /** The server has this change; what was typed meanwhile waits on, made from the new version. */
-  private async settle(change: Change, kept: Api['EntryView']): Promise<void> {
+  /** The server has this change; what was typed meanwhile waits on, made from what was sent. */
+  private async settle(change: Change, kept: Api['EntryView'], baseVersion = kept.version): Promise<void> {
+    this.versions.set(change.id, kept.version);
     // First the page learns what the server has, then the change goes: an entry is never gone from the screen between.
     this.onKept(change.pageId, kept);
     const now = this.state.waiting.get(change.id);
     if (now && now.turn !== change.turn) {
-      const next = { ...now, baseVersion: kept.version };
+      const next = { ...now, baseVersion, base: baseOf(change) };
       this.put(next);
       await this.store.changes.put(next);
     } else {
@@ -275,11 +313,21 @@ export class Outbox {
 
   private async keepBoth(change: Change, problem: Problem): Promise<void> {
     const now = this.state.waiting.get(change.id) ?? change;
+    const mine = newId();
     await this.forget(change.id);
-    await this.keep({ ...now, id: newId() });
-    this.set({ messages: [...this.state.messages, problem.message] });
-    this.onKept(change.pageId);
+    await this.keep({ ...now, id: mine, base: undefined, caption: now.caption || FROM_HERE });
+    const { id: other, pageId } = change;
+    this.set({ twice: [...this.state.twice, { pageId, mine, other, words: problem.message }] });
+    this.onKept(pageId);
   }
+
+  /** Keeps one of two, and puts the other into the bin; without one named, both stay. */
+  keepOne = async (twice: Twice, kept?: 'mine' | 'other') => {
+    this.set({ twice: this.state.twice.filter((one) => one !== twice) });
+    if (!kept) return;
+    const gone = kept === 'mine' ? twice.other : twice.mine;
+    await this.act({ pageId: twice.pageId, method: 'DELETE', path: `/api/entries/${gone}` });
+  };
 
   private async refuse(change: Change, problem: Problem): Promise<void> {
     await this.forget(change.id);
@@ -352,6 +400,21 @@ export class Outbox {
 }
 
 /** Whether the server has read a request and will not have it; else it is sent again. */
+const baseOf = ({ pageId, zone, beside, content, caption, width }: Change): Base => ({
+  pageId,
+  zone,
+  beside,
+  content,
+  caption,
+  width,
+});
+
+const isSame = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+function sent({ id, turn: _turn, tab: _tab, ...body }: Change): Promise<Api['EntryView']> {
+  return unwrap(api.PUT('/api/entries/{id}', { params: { path: { id } }, body }));
+}
+
 function isRefused(error: unknown): error is Problem {
   return error instanceof Problem && error.status < 500 && error.status !== 401 && error.status !== 403;
 }

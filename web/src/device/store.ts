@@ -1,6 +1,9 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Api, Outgoing } from '../api';
 
+/** What an entry was when this device began to change it. */
+export type Base = Pick<Change, 'pageId' | 'zone' | 'beside' | 'content' | 'caption' | 'width'>;
+
 /** An entry as this device has it, until the server has it too. */
 export type Change = {
   id: string;
@@ -14,6 +17,8 @@ export type Change = {
   caption: string;
   width: Api['EntryView']['width'];
   baseVersion: number;
+  /** Goes along only when the change met another one, to be merged with it. */
+  base?: Base;
   madeAt: string;
   /** Counts up with every change, so that a sender sees whether more was typed while it was sending. */
   turn: number;

@@ -32,10 +32,14 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       entries: now.entries.map((one) => (one.id === id ? { ...one, ...part } : one)),
     }));
 
-  const keep = (entry: Shown, part: Part) => {
+  /** `basedOn` is the content that the new one was made from, where the screen may be behind what the server has. */
+  const keep = (entry: Shown, part: Part, basedOn: unknown = entry.content) => {
     // What is on the device may be newer, by a key or two, than what the screen was drawn from.
-    const now = outbox.snapshot().waiting.get(entry.id) ?? entry;
-    return outbox.keep({
+    const waiting = outbox.snapshot().waiting.get(entry.id);
+    const now = waiting ?? entry;
+    const { zone: inZone, beside, caption, width } = entry;
+    const base = { pageId: page.id, zone: inZone, beside, content: basedOn, caption, width };
+    const work = {
       id: entry.id,
       pageId: page.id,
       zone: now.zone,
@@ -46,8 +50,10 @@ export function usePageActs(page: Api['PageView'], zone: string, choose: (id: st
       mediaId: now.mediaId,
       caption: now.caption,
       width: now.width,
+      base,
       ...part,
-    });
+    };
+    return outbox.keep(work, !waiting && basedOn !== entry.content);
   };
   const make = (
     kind: 'TYPED' | 'INK' | 'LINK',

@@ -22,7 +22,8 @@ export type TextProps = {
   isNarrow?: boolean;
   /** Where another page stands beside this one: copies the selected text there. */
   onAcross?: (text: unknown) => void;
-  onChange: (content: unknown) => void;
+  /** What it is now, and what the editor last took over before it was changed to that. */
+  onChange: (content: unknown, basedOn: unknown) => void;
   /** The recordings of the page that lines are tied to. */
   hearing?: TextHearing;
   /** A picture that was pasted into the text and belongs beside it. */
@@ -46,7 +47,13 @@ export function TextEditor({
   const [formula, setFormula] = useState<FormulaPlace>();
   const latest = useRef({ onChange, onPicture, onAcross, marking, hearing });
   latest.current = { onChange, onPicture, onAcross, marking, hearing };
-  const keep = useKeeping((changed: Editor) => latest.current.onChange(changed.getJSON()), isLong);
+  const shown = useRef(content);
+  /** What was last told of what is typed here: as long as that is all, words from elsewhere can come in. */
+  const told = useRef<Editor['state']['doc']>(undefined);
+  const keep = useKeeping((changed: Editor) => {
+    told.current = changed.state.doc;
+    latest.current.onChange(changed.getJSON(), shown.current);
+  }, isLong);
   const [known] = useState(() => extensions(setFormula, placeholder, () => latest.current.hearing?.now()));
   const editor = useEditor({
     extensions: known,
@@ -81,13 +88,17 @@ export function TextEditor({
     event.preventDefault();
     return true;
   };
-  const shown = useRef(content);
   useEffect(() => {
-    // Words from another tab or device come in only while nobody is typing here; an editor that React has put away takes none.
-    if (editor.isDestroyed || editor.isFocused || content === shown.current) return;
+    // An editor that React has put away takes nothing.
+    if (editor.isDestroyed || content === shown.current) return;
+    const { doc } = editor.state;
+    const next = editor.schema.nodeFromJSON(content);
+    const isTypedOn = editor.isFocused && told.current && !told.current.eq(doc);
+    if (!next.eq(doc)) {
+      if (isTypedOn) return;
+      takeOver(editor, next);
+    }
     shown.current = content;
-    if (!editor.schema.nodeFromJSON(content).eq(editor.state.doc))
-      editor.commands.setContent(content as JSONContent, { emitUpdate: false });
   }, [content, editor]);
   const { signs } = marking;
   useEffect(() => {
@@ -105,6 +116,22 @@ export function TextEditor({
       )}
       {formula && <FormulaDialog editor={editor} place={formula} onClose={() => setFormula(undefined)} />}
     </>
+  );
+}
+
+/** Brings in words from another tab or device: only what differs is replaced, so that whoever types stays at their place. */
+function takeOver(editor: Editor, next: Editor['state']['doc']) {
+  const { doc, tr } = editor.state;
+  const start = doc.content.findDiffStart(next.content);
+  const end = doc.content.findDiffEnd(next.content);
+  if (start === null || !end) return;
+  // Where the same letters stand on both sides of what differs, its end could lie before its start.
+  const overlap = Math.max(0, start - Math.min(end.a, end.b));
+  editor.view.dispatch(
+    tr
+      .replace(start, end.a + overlap, next.slice(start, end.b + overlap))
+      .setMeta('addToHistory', false)
+      .setMeta('preventUpdate', true),
   );
 }
 

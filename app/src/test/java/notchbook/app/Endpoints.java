@@ -177,6 +177,7 @@ final class Endpoints {
             entry("PUT /api/media/{new}/from-upload {'upload':'/api/uploads/{new}','name':'a','cutOff':false}", NOBODY),
             entry("POST /api/link-cards/{card}/again", STUDENT_ONLY),
             entry("GET /api/collections", ANYONE_OWN),
+            entry("GET /api/collections/bin", ANYONE_OWN),
             entry("PUT /api/collections/{collection} {'title':'Costs','purpose':''}", "OK 404 404 404 401"),
             entry("GET /api/collections/{collection}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/items/{new} {'kind':'NOTE','title':'n','note':'n'}", STUDENT_ONLY),
@@ -204,6 +205,7 @@ final class Endpoints {
             entry("DELETE /api/notebooks/{notebook}/plan/{topic}", STUDENT_ONLY),
             entry("GET /api/classes/{class}/coverage", TEACHER_ONLY),
             entry("GET /api/classes/{class}/students/{student}/coverage", TEACHER_ONLY),
+            entry("POST /api/classes/{class}/students/{classmate}/password", TEACHER_ONLY),
             entry("GET /api/set-work", "404 404 OK OK 401"),
             entry(
                     "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01'}",
@@ -218,6 +220,7 @@ final class Endpoints {
             entry("POST /api/hand-ins/{checkable}/checked", TEACHER_ONLY),
             entry("DELETE /api/hand-ins/{waiting}", STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}", STUDENT_ONLY),
+            entry("POST /api/collections/bin/{collection}/restore", STUDENT_ONLY),
             entry("DELETE /api/entries/{entry}", STUDENT_ONLY),
             entry("DELETE /api/pages/{page}", STUDENT_ONLY),
             entry("DELETE /api/sections/{section}", STUDENT_ONLY));
@@ -307,6 +310,7 @@ final class Endpoints {
                 entry("ownMark", ownMark),
                 entry("pattern", pattern),
                 entry("student", school.student.id()),
+                entry("classmate", school.classmate.id()),
                 entry("class", school.schoolClass.id()));
     }
 

@@ -65,6 +65,34 @@ class KeepingTest extends AppTest {
     }
 
     @Test
+    void mergesWhatTwoDevicesMadeOfOneText() {
+        keep(0, "The echo comes late");
+        keep(1, "The echo comes back late", "tab-1");
+        var answer = onTopOf("The echo comes late", "A echo comes late");
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().path("version").asInt()).isEqualTo(3);
+        assertThat(words()).containsExactly("A echo comes back late");
+        // The device that has not seen it yet goes on from what it has, and nothing of the other's is lost.
+        assertThat(keep(2, "The echo comes back very late", "tab-1").status()).isEqualTo(409);
+    }
+
+    @Test
+    void refusesWhatChangedTheSameWords() {
+        keep(0, "Light");
+        keep(1, "Light bends");
+        assertThat(onTopOf("Light", "Light is fast").status()).isEqualTo(409);
+        assertThat(words()).containsExactly("Light bends");
+    }
+
+    /** As a device does whose change met another one: with what its text was before. */
+    private Browser.Answer onTopOf(String base, String words) {
+        var before = "{'pageId':'%s','zone':'main','content':%s,'caption':'','width':'FULL'}"
+                .formatted(desk.page().id(), School.doc(base));
+        var body = body(1, School.doc(words)).replaceFirst("}$", ",'writer':'tab-2','base':" + before + "}");
+        return browser.send(school.student, "PUT", "/api/entries/" + entry, body);
+    }
+
+    @Test
     void keepsEarlierVersions() {
         keep(0, "An echo");
         keep(1, "An echo is reflected");

@@ -144,7 +144,8 @@ class School {
                         "",
                         Optional.empty(),
                         Optional.empty(),
-                        ""));
+                        "",
+                        Optional.empty()));
         for (var code : codes) {
             entries.cut(owner, id, node(code));
         }
@@ -172,7 +173,8 @@ class School {
                         "Wall",
                         Optional.empty(),
                         Optional.empty(),
-                        ""));
+                        "",
+                        Optional.empty()));
         return mediaId;
     }
 

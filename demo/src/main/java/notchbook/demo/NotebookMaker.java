@@ -193,7 +193,8 @@ class NotebookMaker {
                         entry.caption(),
                         Optional.empty(),
                         Optional.of(clock.instant()),
-                        ""));
+                        "",
+                        Optional.empty()));
         entry.codes().forEach(code -> entries.cut(book.owner(), id, book.nodes().get(code)));
         prose.signs().forEach(sign -> marks.set(book.owner(), id, page.day(), sign));
         if (kept.kind() == EntryKind.PHOTO) {
@@ -287,7 +288,8 @@ class NotebookMaker {
         }
         return switch (kind(entry)) {
             case PHOTO -> {
-                var seed = random.map(some -> some.nextInt(2) + 2).orElse(1);
+                // Who did a practical together took its photo together: all classmates have the same one.
+                var seed = random.isPresent() ? 2 : 1;
                 yield Optional.of(files.keep(
                         owner,
                         "photo-" + entry.subject() + ".jpg",

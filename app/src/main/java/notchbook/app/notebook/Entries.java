@@ -78,15 +78,29 @@ public class Entries {
             String caption,
             Optional<UUID> copiedFrom,
             Optional<Instant> madeAt,
-            String writer) {
+            String writer,
+            Optional<Base> base) {
 
         /** The same, as a file of a name. */
         private Change asFile(String name) {
             var content = JsonNodeFactory.instance.objectNode().put("name", name);
             return new Change(
-                    id, baseVersion, place, EntryKind.FILE, content, mediaId, caption, copiedFrom, madeAt, writer);
+                    id,
+                    baseVersion,
+                    place,
+                    EntryKind.FILE,
+                    content,
+                    mediaId,
+                    caption,
+                    copiedFrom,
+                    madeAt,
+                    writer,
+                    base);
         }
     }
+
+    /** What an entry was when its device began to change it, for a change that meets another one. */
+    public record Base(JsonNode content, String caption, EntryPlace place) {}
 
     /** A live entry of the reader's own. */
     public Entry require(Person reader, UUID id) {
@@ -136,7 +150,8 @@ public class Entries {
 
     /**
      * Keeps an entry. Sending the same change twice changes nothing; a change made from an older version than the one
-     * that is there is refused with what is there, so that its sender can keep both.
+     * that is there is merged with it where it says what it was made from and both did not change the same words, and is
+     * otherwise refused with what is there, so that its sender can keep both.
      */
     public Entry keep(Person reader, Change change) {
         return Again.until(() -> keepOnce(reader, change));
@@ -176,13 +191,18 @@ public class Entries {
         if (before.entry().kind() != sent.kind()) {
             throw Refusal.unfit("An entry stays of its kind. Make a new one.");
         }
-        if (before.entry().version() != change.baseVersion() && !isOwnWriting(change, before)) {
-            throw Refusal.stale(
-                    "This was changed in another place too. Both are kept.",
-                    views.of(reader.id(), List.of(before.entry())).getFirst());
+        if (before.entry().version() == change.baseVersion() || isOwnWriting(change, before)) {
+            keeping.update(before, sent, change.writer());
+            return sent;
         }
-        keeping.update(before, sent, change.writer());
-        return sent;
+        var merged = change.base()
+                .flatMap(base -> MergedEntry.of(base, sent, before.entry()))
+                .orElseThrow(() -> Refusal.stale(
+                        "This was changed in another place too. Both are kept.",
+                        views.of(reader.id(), List.of(before.entry())).getFirst()));
+        // Nobody's writing: what either device sends from what it has is merged again.
+        keeping.update(before, merged, "");
+        return merged;
     }
 
     /** Puts the entries of a page in an order; entries that are not named keep their order after those that are. */

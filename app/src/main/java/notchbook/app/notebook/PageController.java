@@ -67,7 +67,8 @@ class PageController {
             EntryWidth width,
             Optional<UUID> copiedFrom,
             Optional<Instant> madeAt,
-            Optional<String> writer) {
+            Optional<String> writer,
+            Optional<BaseBody> base) {
         private static final int LONGEST_WRITER = 60;
 
         ChangeBody {
@@ -79,6 +80,19 @@ class PageController {
         EntryPlace place() {
             var home = EntryPlace.on(pageId, width);
             return new EntryPlace(pageId, zone.orElse(home.zone()), beside, width);
+        }
+    }
+
+    /** What an entry was when its device began to change it; sent along when the change met another one. */
+    record BaseBody(
+            UUID pageId,
+            String zone,
+            Optional<UUID> beside,
+            @Schema(implementation = Object.class) JsonNode content,
+            String caption,
+            EntryWidth width) {
+        Entries.Base base() {
+            return new Entries.Base(content, caption, new EntryPlace(pageId, zone, beside, width));
         }
     }
 
@@ -134,7 +148,8 @@ class PageController {
                         body.caption(),
                         body.copiedFrom(),
                         body.madeAt(),
-                        body.writer().orElse("")));
+                        body.writer().orElse(""),
+                        body.base().map(BaseBody::base)));
         return views.of(reader.id(), List.of(kept)).getFirst();
     }
 

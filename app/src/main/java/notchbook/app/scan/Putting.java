@@ -62,7 +62,8 @@ class Putting {
                         bench.name(),
                         Optional.empty(),
                         Optional.empty(),
-                        ""));
+                        "",
+                        Optional.empty()));
         scans.clear(reader, scanId);
         return entry;
     }
