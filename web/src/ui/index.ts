@@ -18,7 +18,7 @@ export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
 export { TableFiles } from './TableFiles';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { offerUndo, UndoBar } from './undo';
-export { useKeys } from './useKeys';
+export { isTyping, useKeys } from './useKeys';
 export { useNear } from './useNear';
 export { useStable } from './useStable';
 export { WeekNumbers } from './WeekNumbers';

@@ -9,7 +9,7 @@ import {
 } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { evidenceOf, KIND_NAMES, percent } from '../../ui';
+import { evidenceOf, isTyping, KIND_NAMES, percent } from '../../ui';
 import { FileCard } from '../file';
 import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
@@ -85,11 +85,11 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
   const name = `${KIND_NAMES[evidenceOf(entry.kind)]} entry${entry.caption && `: ${entry.caption}`}`;
   const choose = (event: FocusEvent) =>
     !isChosen && event.currentTarget.contains(event.target) && page.onChoose(entry.id);
-  const press = (event: KeyboardEvent) => {
+  const press = (event: KeyboardEvent<HTMLElement>) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
       acts.move(entry, event.key === 'ArrowUp' ? -1 : 1);
-    }
+    } else if (leavesOrEnters(event)) event.preventDefault();
   };
   return (
     <section
@@ -144,6 +144,12 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
           onCopyAcross={page.onCopyAcross && (() => page.onCopyAcross?.(entry))}
         />
       )}
+      {isChosen && entry.kind === 'TYPED' && (
+        <p className="no-print px-1 text-[12.5px] text-soft max-sm:hidden">
+          <kbd className="font-bold">Esc</kbd> leaves the text, so that N, R and the other keys work;{' '}
+          <kbd className="font-bold">Enter</kbd> goes back in
+        </p>
+      )}
       {page.remarks
         .filter((remark) => remark.entryId === entry.id)
         .map((remark) => (
@@ -154,6 +160,18 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
     </section>
   );
 });
+
+/** Escape leaves what is typed into, so that single keys act on the entry; Enter goes back in. Gives whether it did. */
+function leavesOrEnters({ key, target, currentTarget, defaultPrevented }: KeyboardEvent<HTMLElement>) {
+  // What opens above the page, such as a menu, has an Escape of its own.
+  if (defaultPrevented || !(target instanceof Node) || !currentTarget.contains(target)) return false;
+  const isOut = target === currentTarget;
+  if (key === 'Escape' && !isOut && isTyping(target)) currentTarget.focus();
+  else if (key === 'Enter' && isOut)
+    currentTarget.querySelector<HTMLElement>('.ProseMirror, input[aria-label="Caption"]')?.focus();
+  else return false;
+  return true;
+}
 
 /** Before the entry in the first half of it, after it in the second: by height, and by width beside another. */
 function dropAt(event: DragEvent<HTMLElement>): Drop | undefined {
@@ -213,7 +231,7 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
         isNarrow={isNarrow}
         onAcross={page.onCopyAcross && ((text) => page.onCopyAcross?.(entry, text))}
         hearing={page.hearing}
-        onChange={keep}
+        onChange={(content, basedOn) => acts.change(entry, { content }, basedOn)}
         onPicture={(picture) => void acts.photo(picture, picture.name)}
       />
     );

@@ -167,6 +167,7 @@ const KEYS: [string, string][] = [
   ['1  2  3  O  D  X', 'At unfiled work: notch as suggested, another point, not the first, no syllabus work'],
   [', .  arrows  + −', 'On a drawing or a picture: go through what is there, move it, change its size'],
   ['Ctrl A C X V D', 'There: choose all, copy, cut, paste, duplicate'],
+  ['Esc  Enter', 'Out of a text with its entry chosen, so that single keys work; back into it'],
   ['Ctrl Z', 'Take back a move or a deletion; on a drawing, a stroke'],
   ['/', 'Find words, codes, pages'],
   ['Y  B', 'Checked, send back (teachers)'],

@@ -13,6 +13,9 @@ import java.util.regex.Pattern;
 
 /** What a person does at the screen, in the words of the interface. */
 record Desk(Page page) {
+    /** Keys that put something on a page act once the page is there. */
+    private static final String CAPTURES = "wiprfln";
+
     /** What is in a file is read by a job, which may wait for others. */
     private static final Duration READING = Duration.ofMinutes(2);
 
@@ -41,6 +44,10 @@ record Desk(Page page) {
         return page.getByLabel("Typed text in “" + zone + "”");
     }
 
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
     Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
                 .first();
@@ -64,6 +71,11 @@ record Desk(Page page) {
     /** A key that acts while nothing is being typed and no dialog is open, so one that is closing is waited for. */
     Desk key(String key) {
         assertThat(page.locator("dialog[open]")).hasCount(0);
+        if (CAPTURES.contains(key)) {
+            assertThat(page.getByRole(AriaRole.TOOLBAR, named("Put something on the page"))
+                            .first())
+                    .isVisible();
+        }
         page.evaluate("document.activeElement instanceof HTMLElement && document.activeElement.blur()");
         page.keyboard().press(key);
         return this;

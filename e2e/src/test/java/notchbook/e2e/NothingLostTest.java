@@ -3,6 +3,7 @@ package notchbook.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Cookie;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -83,10 +84,27 @@ class NothingLostTest {
     }
 
     @Test
+    void mergesWhatTwoDevicesChangeInOneTextWhileBothGoOnTyping() {
+        ana.write("The echo comes late.").kept();
+        var other = new Desk(chrome.signedIn("ana"));
+        other.page().navigate(ana.page().url());
+        other.page().locator(".ProseMirror").click();
+        other.page().keyboard().press("End");
+        other.type(" Today.").kept();
+        ana.page().keyboard().press("Home");
+        ana.type("Now: ");
+        assertThat(ana.page().locator(".ProseMirror")).hasText("Now: The echo comes late. Today.");
+        ana.type("again: ").kept();
+        assertThat(ana.page().locator(".ProseMirror")).hasText("Now: again: The echo comes late. Today.");
+        other.type(" Here.").kept().reload();
+        assertThat(other.page().locator(".ProseMirror")).hasText("Now: again: The echo comes late. Today. Here.");
+    }
+
+    @Test
     void opensTheNotebooksLastUsedWithoutANetworkAndTakesWhatIsWritten() {
         ana.write("Light bends.").kept();
         ana.page().evaluate("() => navigator.serviceWorker.ready.then(() => 0)");
-        ana.page().waitForFunction(OPENED + ".then((all) => JSON.stringify(all).includes('Light bends.'))");
+        waitOnDevice("all => JSON.stringify(all).includes('Light bends.')");
         ana.page().context().setOffline(true);
         ana.reload();
         assertThat(ana.page().locator(".ProseMirror")).hasText("Light bends.");
@@ -100,10 +118,10 @@ class NothingLostTest {
     @Test
     void leavesNothingToReadOnTheDeviceAfterSigningOut() {
         ana.write("Light bends.").kept();
-        ana.page().waitForFunction(OPENED + ".then((all) => all.length > 0)");
+        waitOnDevice("all => all.length > 0");
         ana.press("Ana ").pick("Sign out");
         ana.page().getByLabel("Name").waitFor();
-        ana.page().waitForFunction(OPENED + ".then((all) => all.length === 0)");
+        waitOnDevice("all => all.length === 0");
     }
 
     @Test
@@ -128,5 +146,14 @@ class NothingLostTest {
                 .filteredOn((Cookie cookie) -> cookie.name.equals("notchbook"))
                 .singleElement()
                 .satisfies(cookie -> assertThat(cookie.httpOnly).isTrue());
+    }
+
+    /** Looks now and then: looking all the time would keep the browser from writing it down. */
+    private void waitOnDevice(String isThere) {
+        ana.page()
+                .waitForFunction(
+                        OPENED + ".then(" + isThere + ")",
+                        null,
+                        new Page.WaitForFunctionOptions().setPollingInterval(500));
     }
 }
