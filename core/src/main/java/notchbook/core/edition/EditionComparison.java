@@ -17,7 +17,8 @@ import notchbook.core.syllabus.SyllabusNode;
 
 /**
  * What became of each line from one edition to another (DESIGN, New edition). Points are matched with points and all
- * else with all else: by identifier, then by code, then by how alike the statements are.
+ * else with all else: by identifier, then by code, then by how alike the statements are; units and topics at last by what
+ * stands under them.
  *
  * <p>Editions renumber: a point put in between gives each one after it another code. So a code that both have counts only
  * where the words have something in common, and a statement that is word for word elsewhere goes before it.
@@ -29,6 +30,9 @@ public final class EditionComparison {
     /** The same for two statements under different codes, where nothing but their words ties them. */
     private static final double ALIKE_ANYWHERE = 0.6;
 
+    /** More than half of what stands under either: a unit that was split in two halves is neither of them. */
+    private static final double HELD_IN_COMMON = 0.51;
+
     private final Edition before;
     private final Edition after;
     private final Map<UUID, SyllabusNode> counterpart = new LinkedHashMap<>();
@@ -38,6 +42,7 @@ public final class EditionComparison {
         this.before = before;
         this.after = after;
         Stream.of(false, true).forEach(this::match);
+        matchByWhatTheyHold();
     }
 
     public static EditionComparison of(Edition before, Edition after) {
@@ -131,6 +136,37 @@ public final class EditionComparison {
                         .thenComparing(Pair::inOnePlace)
                         .reversed())
                 .forEach(pair -> pair(pair.old(), pair.now()));
+    }
+
+    private record Holding(Statement old, Statement now, double shared) {}
+
+    /**
+     * Pairs units and topics that got another title by what stands under them, the lowest first: what holds a unit together
+     * is its topics, once these are paired.
+     */
+    private void matchByWhatTheyHold() {
+        for (var paired = true; paired; ) {
+            var olds = statements(before, false).stream().filter(this::isFree).toList();
+            var news = statements(after, false).stream().filter(this::isFree).toList();
+            var holding = olds.stream()
+                    .flatMap(old -> news.stream().map(now -> new Holding(old, now, shared(old.node(), now.node()))))
+                    .filter(pair -> pair.shared() >= HELD_IN_COMMON)
+                    .sorted(comparingDouble(Holding::shared).reversed())
+                    .toList();
+            holding.forEach(pair -> pair(pair.old(), pair.now()));
+            paired = !holding.isEmpty();
+        }
+    }
+
+    /** Of the lines right under two others, the share that went from the one to the other. */
+    private double shared(SyllabusNode old, SyllabusNode now) {
+        var under = before.childrenOf(old.id());
+        var held = after.childrenOf(now.id());
+        var gone = under.stream()
+                .map(node -> counterpart.get(node.id()))
+                .filter(held::contains)
+                .count();
+        return gone / (double) Math.max(1, Math.max(under.size(), held.size()));
     }
 
     private boolean isFree(Statement statement) {

@@ -1,7 +1,10 @@
 package notchbook.core.syllabus;
 
+import static java.util.stream.Collectors.joining;
+
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.UUID;
 
 /**
@@ -32,6 +35,12 @@ public record SyllabusRow(
 
     SyllabusRow saying(String newTitle, String newStatement) {
         return new SyllabusRow(line, id, identifier, code, parent, newTitle, newStatement, weight, tier, years, note);
+    }
+
+    /** The same with more of a note. */
+    SyllabusRow noting(String more) {
+        var notes = Stream.of(note, more).filter(words -> !words.isBlank()).distinct().collect(joining(". "));
+        return new SyllabusRow(line, id, identifier, code, parent, title, statement, weight, tier, years, notes);
     }
 
     /** The row that {@link SyllabusDraft} reads as this node again. */

@@ -27,7 +27,16 @@ public final class FileText {
     }
 
     static Document read(String name, Path file, Extent extent) {
-        var content = content(file);
+        try {
+            return read(name, file, content(file), extent);
+        } catch (StackOverflowError nested) {
+            // Each reader has a limit of its own; markup that gets past it is nobody's document.
+            throw new IllegalArgumentException(
+                    "What stands in this file is nested too deeply to be read. Save it once more as plain text.", nested);
+        }
+    }
+
+    private static Document read(String name, Path file, byte[] content, Extent extent) {
         return switch (FileType.of(name, file)) {
             case DOCX -> WordText.read(ZipParts.of(content));
             case XLSX -> SheetTable.read(ZipParts.of(content), extent);

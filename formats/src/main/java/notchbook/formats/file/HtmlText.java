@@ -140,7 +140,7 @@ final class HtmlText {
             case "table" -> table(element, depth);
             case "pre" -> PlainText.read(element.wholeText()).blocks();
             case "hr" -> List.of();
-            default -> blocks(element, depth);
+            default -> blocks(element, depth + 1);
         };
     }
 

@@ -3,7 +3,6 @@ package notchbook.formats.ink;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,8 +16,9 @@ import notchbook.core.ink.Stroke;
 import notchbook.core.ink.Stroke.Tool;
 
 /**
- * Reads InkML (W3C Recommendation, 2011): brushes, trace formats of any channels in any order, single and double differences.
- * Mappings, groups' transformations and views are passed over. Nothing outside the file is fetched.
+ * Reads InkML (W3C Recommendation, 2011): brushes, trace formats of any channels in any order, several of them in one file,
+ * single and double differences. What a group of traces names holds for the traces in it, as far as they name nothing of
+ * their own. Mappings, transformations and views are passed over. Nothing outside the file is fetched.
  */
 public final class InkMlReader {
     private static final String BROKEN =
@@ -34,12 +34,9 @@ public final class InkMlReader {
 
     private static final XMLInputFactory READERS = readers();
 
-    private final Map<String, Map<String, String>> brushes = new HashMap<>();
-    private final Map<String, TraceFormat> formats = new HashMap<>();
+    private final InkContexts contexts = new InkContexts();
     private final List<Stroke> strokes = new ArrayList<>();
     private Optional<String> size = Optional.empty();
-    private TraceFormat format = TraceFormat.PLAIN;
-    private String definedIn = "";
 
     private InkMlReader() {}
 
@@ -53,8 +50,12 @@ public final class InkMlReader {
                 throw new IllegalArgumentException(BROKEN);
             }
             while (xml.hasNext()) {
-                if (xml.next() == XMLStreamConstants.START_ELEMENT) {
-                    reader.element(xml);
+                switch (xml.next()) {
+                    case XMLStreamConstants.START_ELEMENT -> reader.element(xml);
+                    case XMLStreamConstants.END_ELEMENT -> reader.contexts.end(xml.getLocalName());
+                    default -> {
+                        // Text between elements says nothing.
+                    }
                 }
             }
         } catch (XMLStreamException broken) {
@@ -81,36 +82,17 @@ public final class InkMlReader {
                     size = Optional.of(xml.getElementText());
                 }
             }
-            case "brush", "context", "traceFormat" -> define(xml);
-            case "brushProperty" ->
-                brushes.computeIfAbsent(definedIn, id -> new HashMap<>())
-                        .put(attribute(xml, "name"), attribute(xml, "value"));
-            case "channel" -> {
-                format = format.with(attribute(xml, "name"), attribute(xml, "units"), attribute(xml, "max"));
-                formats.put(definedIn, format);
-            }
             case "trace" -> trace(xml);
-            default -> {
-                // What a drawing does not need.
-            }
-        }
-    }
-
-    private void define(XMLStreamReader xml) {
-        var id = xml.getAttributeValue("http://www.w3.org/XML/1998/namespace", "id");
-        if (!xml.getLocalName().equals("traceFormat")) {
-            definedIn = id == null ? "" : id;
-        } else {
-            format = TraceFormat.EMPTY;
+            default -> contexts.begin(xml);
         }
     }
 
     private void trace(XMLStreamReader xml) throws XMLStreamException {
-        var context = reference(xml, "contextRef");
-        var brush = brushes.getOrDefault(reference(xml, "brushRef"), Map.of());
-        var points = formats.getOrDefault(context, format.orPlain()).points(xml.getElementText());
-        if (!points.isEmpty()) {
-            strokes.add(stroke(brush, points));
+        var context = contexts.of(xml);
+        var isInTheAir = "penUp".equals(xml.getAttributeValue(null, "type"));
+        var points = context.format().orElseGet(contexts::otherwise).points(xml.getElementText());
+        if (!points.isEmpty() && !isInTheAir) {
+            strokes.add(stroke(context.brush().orElse(Map.of()), points));
         }
     }
 
@@ -132,14 +114,6 @@ public final class InkMlReader {
         } catch (NumberFormatException odd) {
             return Optional.empty();
         }
-    }
-
-    private static String reference(XMLStreamReader xml, String name) {
-        return attribute(xml, name).replaceFirst("^#", "");
-    }
-
-    private static String attribute(XMLStreamReader xml, String name) {
-        return Optional.ofNullable(xml.getAttributeValue(null, name)).orElse("");
     }
 
     /** In its own size where the file tells it, else as large as its ink with a margin, moved to begin there. */

@@ -13,6 +13,12 @@ final class TraceDecoder {
     private static final Pattern VALUE =
             Pattern.compile("\\s*([!'\"]?)\\s*(\\*|[+-]?(?:\\d+\\.?\\d*|\\.\\d+)|[TF]|\\?)");
 
+    /** A point has a place. */
+    private static final int NEEDED = 2;
+
+    /** The value of a channel that a trace has not told yet. */
+    static final double UNTOLD = Double.NaN;
+
     private final char[] signs;
     private final double[] values;
     private final double[] speeds;
@@ -21,33 +27,45 @@ final class TraceDecoder {
         signs = new char[channels];
         Arrays.fill(signs, '!');
         values = new double[channels];
+        Arrays.fill(values, UNTOLD);
         speeds = new double[channels];
     }
 
-    /** The values of the next point; empty when it can't be read. */
+    /**
+     * The values of the next point; empty when it can't be read. Values that are left out at its end stay as they were, and
+     * more than the format tells of are passed over.
+     */
     Optional<double[]> next(String written) {
         var found = VALUE.matcher(written);
         var end = 0;
-        for (var i = 0; i < values.length; i++) {
+        var place = 0;
+        while (!written.substring(end).isBlank()) {
             if (!found.find(end) || found.start() != end) {
                 return Optional.empty();
             }
             end = found.end();
-            if (!found.group(1).isEmpty()) {
-                signs[i] = found.group(1).charAt(0);
+            if (place < values.length) {
+                take(place, found.group(1), found.group(2));
             }
-            apply(i, found.group(2));
+            place++;
         }
-        return written.substring(end).isBlank()
-                        && Double.isFinite(Arrays.stream(values).sum())
+        return place >= NEEDED && Arrays.stream(values).noneMatch(Double::isInfinite)
                 ? Optional.of(values.clone())
                 : Optional.empty();
+    }
+
+    private void take(int place, String sign, String value) {
+        if (!sign.isEmpty()) {
+            signs[place] = sign.charAt(0);
+        }
+        apply(place, value);
     }
 
     private void apply(int i, String value) {
         if (value.matches("[TF?]")) {
             return;
         }
+        values[i] = Double.isNaN(values[i]) ? 0 : values[i];
         if (value.equals("*")) {
             values[i] += signs[i] == '!' ? 0 : speeds[i];
             return;

@@ -54,10 +54,6 @@ record TraceFormat(List<Channel> channels) {
         };
     }
 
-    TraceFormat orPlain() {
-        return channels.isEmpty() ? PLAIN : this;
-    }
-
     /** The points of a trace, in px and ms from its first. */
     List<InkPoint> points(String trace) {
         var points = new ArrayList<InkPoint>();
@@ -121,7 +117,7 @@ record TraceFormat(List<Channel> channels) {
 
     private Optional<Double> value(String name, double[] values) {
         for (var i = 0; i < channels.size(); i++) {
-            if (channels.get(i).name().equals(name)) {
+            if (channels.get(i).name().equals(name) && !Double.isNaN(values[i])) {
                 return Optional.of(values[i] * channels.get(i).scale());
             }
         }

@@ -8,8 +8,9 @@ public enum SyllabusColumn {
     PARENT("parent", "under", "parent code", "belongs to"),
     TITLE("title", "topic", "heading", "name", "unit", "section"),
     STATEMENT("statement", "content", "learning outcome", "outcome", "objective", "point", "description", "text"),
-    WEIGHT("weight", "weighting", "share", "percent", "%", "marks"),
-    TIER("tier", "level"),
+    WEIGHT("weight", "weighting", "weight percent", "share", "percent", "%", "marks"),
+    TIER("tier"),
+    LEVEL("level", "kind", "type", "row type"),
     YEARS("exam years", "years", "exam year", "valid"),
     NOTE("note", "notes", "comment", "remarks"),
     IDENTIFIER("identifier", "guid", "uuid", "uri");

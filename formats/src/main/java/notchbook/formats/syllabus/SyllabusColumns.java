@@ -49,6 +49,7 @@ public record SyllabusColumns(Map<SyllabusColumn, Integer> places) {
     }
 
     private static String plain(String heading) {
-        return heading.strip().toLowerCase(Locale.ROOT).replace('_', ' ');
+        var words = heading.toLowerCase(Locale.ROOT).replaceAll("[_(){}\\[\\]-]+", " ").strip();
+        return words.endsWith(" %") ? words.substring(0, words.length() - 2).strip() : words.replaceAll(" +", " ");
     }
 }

@@ -21,6 +21,7 @@ import notchbook.core.text.Document.Text;
 import notchbook.formats.document.DocumentJson;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class FileTextTest {
@@ -174,5 +175,17 @@ class FileTextTest {
 
     private static Document read(String name, byte[] content) {
         return FileText.read(name, Archives.file(content));
+    }
+
+    /** Each is one line that goes on and on; a reader that goes down one call for each of its signs would fall. */
+    @ParameterizedTest
+    @CsvSource({"deep.md,'> '", "deep.md,'- '", "deep.md,'1. '", "deep.md,[", "deep.md,'*a '", "deep.html,<div>", "deep.html,<b>", "deep.html,<ul><li>"})
+    void readsOrRefusesWhatIsNestedWithoutEnd(String name, String sign) {
+        var content = (sign.repeat(5_000) + " echo").getBytes(UTF_8);
+        try {
+            assertThat(read(name, content).plainText()).contains("echo");
+        } catch (IllegalArgumentException refused) {
+            assertThat(refused).hasMessageContaining("nested too deeply");
+        }
     }
 }

@@ -47,6 +47,26 @@ class SyllabusCsvTest {
         assertThat(result.nodes().get(2).title()).isEqualTo("Echo as reflection");
     }
 
+    /** A table that says of everything what it is and what it means, as boards' own spreadsheets do. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '!',
+            value = {
+                "'level,code,parent_code,title,statement,weight_percent\nUnit,1,,Sound,All about sound,100%\nTopic,1.1,1,Echo,Sound that comes back,\nPoint,1.1a,1.1,Reflection,Echo as reflection,'",
+                "'code,parent_code,title,statement,weight (%)\n1,,Sound,All about sound,100\n1.1,1,Echo,Sound that comes back,\n1.1a,1.1,Reflection,Echo as reflection,'",
+                "'Level,Code,Title,Statement\n1,S,Sound,All about sound\n2,E,Echo,Sound that comes back\n3,R,Reflection,Echo as reflection'"
+            })
+    void keepsTheStatementsOfUnitsAndTopicsAsTheirNotes(String file) {
+        var result = read(file);
+        assertThat(result.breaches()).isEmpty();
+        assertThat(result.nodes())
+                .extracting(node -> node.kind() + " " + node.title() + ": " + node.note())
+                .containsExactly(
+                        "UNIT Sound: All about sound",
+                        "TOPIC Echo: Sound that comes back",
+                        "POINT Echo as reflection: Reflection");
+    }
+
     @Test
     void doesNotTakeTwelveForAPartOfOne() {
         var result = read("code,name\n1,Sound\n1.1,Echo\n12,Light\n12.1,Mirror\n");
