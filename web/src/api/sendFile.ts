@@ -7,6 +7,8 @@ export type Outgoing = {
   blob: Blob;
   name: string;
   isCutOff?: boolean;
+  /** It breaks off, and the student has yet to say whether what is there is kept. */
+  isAsked?: boolean;
   /** Where the server keeps the beginning of it, which was sent while it was made. */
   upload?: string;
 };

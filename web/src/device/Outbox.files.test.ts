@@ -110,3 +110,20 @@ test('says why the server will not have a file, and lets the page be as before',
   await vi.waitFor(() => expect(outbox.snapshot().messages).toEqual(['This is not a picture.']), MILLIS);
   expect(outbox.snapshot().waiting.size).toBe(0);
 });
+
+test('asks what becomes of a recording that breaks off, and keeps what is there', async () => {
+  const refused = new server.Problem(422, '0:02 of it can be heard.', { canKeepPart: true });
+  sendFile
+    .mockReset()
+    .mockRejectedValueOnce(refused)
+    .mockResolvedValue({} as never);
+  await attach();
+  await vi.waitFor(
+    () => expect([...outbox.snapshot().brokenOff.values()]).toEqual([refused.message]),
+    MILLIS,
+  );
+  expect(outbox.snapshot().waiting.has(FILE.id)).toBe(true);
+  await outbox.keepPart(FILE.id, true);
+  await vi.waitFor(() => expect(outbox.snapshot().waiting.size).toBe(0), MILLIS);
+  expect(sendFile.mock.calls.map(([file]) => !!file.isCutOff)).toEqual([false, true]);
+});

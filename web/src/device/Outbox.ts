@@ -24,6 +24,8 @@ export type OutboxState = {
   messages: readonly string[];
   /** What two devices changed in the same words: both stand, until the student keeps one or is content with both. */
   twice: readonly Twice[];
+  /** Recordings that break off: how much of each can be heard, by the entry that it is for. */
+  brokenOff: ReadonlyMap<string, string>;
 };
 
 /** An entry that is on its page twice, by the ids of what this device wrote and of what another one did. */
@@ -42,7 +44,14 @@ type Work = Omit<Change, 'baseVersion' | 'turn' | 'madeAt' | 'tab' | 'writer'>;
  * from an older version than the server's becomes an entry of its own, so that both are kept.
  */
 export class Outbox {
-  private state: OutboxState = { waiting: new Map(), acts: 0, isOffline: false, messages: [], twice: [] };
+  private state: OutboxState = {
+    waiting: new Map(),
+    acts: 0,
+    isOffline: false,
+    messages: [],
+    twice: [],
+    brokenOff: new Map(),
+  };
   private readonly listeners = new Set<() => void>();
   private readonly versions = new Map<string, number>();
   /** Entries that the server merged, and what was on this screen when it did. */
@@ -71,6 +80,8 @@ export class Outbox {
   /** Takes up what an earlier visit left on this device; what belongs to another tab, when that tab is gone. */
   async open(): Promise<void> {
     hold(this.tab);
+    // What was asked in a tab that is gone is asked again.
+    await this.store.files.toCollection().modify({ isAsked: false });
     const left = [...(await this.store.changes.toArray()), ...(await this.store.acts.toArray())];
     const tabs = new Set(left.map((one) => one.tab));
     const recordings = await this.recordings.left();
@@ -221,7 +232,9 @@ export class Outbox {
     this.isCarryWanted = false;
     try {
       for (const change of [...this.state.waiting.values()])
-        await this.carryFile(change.mediaId, (error) => this.refuse(change, error));
+        await this.carryFile(change.mediaId, (error) =>
+          error.body.canKeepPart ? this.ask(change, error) : this.refuse(change, error),
+        );
       for (const act of await this.ownActs())
         await this.carryFile(act.fileId, (error, name) => this.refuseShot(act, error, name));
     } catch {
@@ -239,7 +252,7 @@ export class Outbox {
     refuse: (error: Problem, name: string) => Promise<void>,
   ): Promise<void> {
     const file = id ? await this.store.files.get(id) : undefined;
-    if (!file) return;
+    if (!file || file.isAsked) return;
     try {
       await sendFile(file, (share) => this.set({ sending: { name: file.name, share } }));
       await this.store.files.delete(file.id);
@@ -334,6 +347,23 @@ export class Outbox {
     this.set({ messages: [...this.state.messages, problem.message] });
     this.onKept(change.pageId);
   }
+
+  /** What breaks off waits on the device until the student says what becomes of it. */
+  private async ask(change: Change, problem: Problem): Promise<void> {
+    await this.store.files.update(change.mediaId as string, { isAsked: true });
+    this.set({ brokenOff: new Map(this.state.brokenOff).set(change.id, problem.message) });
+  }
+
+  /** Keeps what is there of a recording that breaks off, or leaves it out. */
+  keepPart = async (entry: string, isKept: boolean) => {
+    const brokenOff = new Map(this.state.brokenOff);
+    brokenOff.delete(entry);
+    this.set({ brokenOff });
+    const mediaId = this.state.waiting.get(entry)?.mediaId;
+    if (!isKept) return this.forget(entry);
+    if (mediaId) await this.store.files.update(mediaId, { isAsked: false, isCutOff: true });
+    await this.send();
+  };
 
   /** A broken photo among many: it is named, and the others go on. */
   private async refuseShot(act: Act, problem: Problem, name: string): Promise<void> {

@@ -1,4 +1,5 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Card, Empty, Heading, moment, plural } from '../../ui';
@@ -60,18 +61,27 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
   );
 }
 
-/** The section to hand in: the one that was handed in before, else the one on the topic that was asked for. */
-function WayToSection({ asked }: { asked: Api['AskedView'] }) {
-  const notebook = useQuery(notebooksQuery).data?.find((one) => one.classId === asked.setWork.classId);
-  const sections =
-    useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data?.sections ?? [];
-  const section = asked.sectionId ?? sections.find((one) => one.topics.includes(asked.setWork.topic))?.id;
-  return section ? (
+/** The section to hand in: the one that was handed in before, else the one on the topic; else the way to making one. */
+function WayToSection({ asked: { setWork, sectionId } }: { asked: Api['AskedView'] }) {
+  const notebooks = useQuery(notebooksQuery).data;
+  const notebook = notebooks?.find((one) => one.classId === setWork.classId);
+  const contents = useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data;
+  const section = sectionId ?? contents?.sections.find((one) => one.topics.includes(setWork.topic))?.id;
+  if (section) return <Way to={`/hand-in/${section}?setWork=${setWork.id}`}>Check and hand in</Way>;
+  if (notebooks && !notebook)
+    return <Way to={`/new?class=${setWork.classId}`}>Make a notebook for {setWork.className}</Way>;
+  return contents ? (
+    <Way to={`/n/${contents.notebook.id}`}>Make a section for it in {contents.notebook.title}</Way>
+  ) : null;
+}
+
+function Way({ to, children }: { to: string; children: ReactNode }) {
+  return (
     <Link
-      to={`/hand-in/${section}?setWork=${asked.setWork.id}`}
+      to={to}
       className="mt-2 inline-block rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
     >
-      Check and hand in
+      {children}
     </Link>
-  ) : null;
+  );
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
 import { Button, Card, ChoiceField, Heading, TextField, Trouble } from '../../ui';
@@ -10,6 +10,7 @@ import { editionsQuery, SyllabusImport } from '../syllabus';
 export function NewNotebookScreen() {
   const me = useMe();
   const go = useNavigate();
+  const [params] = useSearchParams();
   const queries = useQueryClient();
   const editions = useSuspenseQuery(editionsQuery).data;
   const make = useMutation({
@@ -63,7 +64,7 @@ export function NewNotebookScreen() {
               <option value="CORE">Core</option>
               <option value="EXTENDED">Extended</option>
             </ChoiceField>
-            <ChoiceField label="Class" name="class">
+            <ChoiceField label="Class" name="class" defaultValue={params.get('class') ?? ''}>
               <option value="">No class</option>
               {me.classes.map((one) => (
                 <option key={one.id} value={one.id}>

@@ -16,6 +16,17 @@ export function KeptMessages() {
           </div>
         </Trouble>
       ))}
+      {[...state.brokenOff].map(([entry, words]) => (
+        <Trouble key={entry}>
+          <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+            <span className="min-w-60 flex-1">{words}</span>
+            <Button onClick={() => outbox.keepPart(entry, true)}>Keep what is there</Button>
+            <Button look="quiet" onClick={() => outbox.keepPart(entry, false)}>
+              Leave it out
+            </Button>
+          </div>
+        </Trouble>
+      ))}
       {state.twice.map((one) => (
         <Trouble key={one.mine}>
           <div className="flex flex-wrap items-center gap-x-3 gap-y-1">

@@ -150,6 +150,22 @@ class MediaTest extends AppTest {
                 .contains("breaks off");
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"webm", "wav"})
+    void offersToKeepWhatThereIsOfARecordingThatBreaksOff(String format) {
+        var whole = Samples.sound(format, 3);
+        var answer = upload("lesson." + format, Arrays.copyOf(whole, whole.length * 2 / 3));
+        assertThat(answer.detail()).contains("breaks off: 0:0", "can be heard", "missing");
+        assertThat(answer.json().path("canKeepPart").asBoolean()).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"lesson.webm", "notes.txt", "photo.jpg"})
+    void saysThatAFileIsEmpty(String name) {
+        assertThat(upload(name, new byte[0]).detail()).isEqualTo(
+                "“" + name + "” is empty: there is nothing in it. Save it once more where it was made, and add that.");
+    }
+
     @Test
     void keepsWhatThereIsOfARecordingThatItsSenderKnowsToBeCutOff() {
         var whole = Samples.sound("webm", 3);

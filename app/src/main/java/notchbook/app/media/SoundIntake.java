@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import notchbook.app.platform.Ffmpeg;
 import notchbook.app.platform.Refusal;
 import notchbook.core.voice.Loudness;
@@ -34,7 +35,7 @@ class SoundIntake {
     Sound take(Incoming incoming, SoundFormat format, Path kept) throws IOException {
         var file = incoming.file();
         if (!incoming.isCutOff() && format.isCutShort(file)) {
-            throw Refusal.unfit(BROKEN);
+            throw brokenOff(incoming);
         }
         if (Tracks.of(file).seconds().orElse(0) * 1_000 > LONGEST_MILLIS) {
             throw Refusal.unfit(TOO_LONG);
@@ -68,9 +69,30 @@ class SoundIntake {
                 "-i", incoming.file().toString(), "-map", "0:a:0", "-ac", "1", "-ar", "" + RATE, "-f", "s16le", "-");
         var isWhole = Ffmpeg.read(LIMIT, arguments, samples -> gather(samples, gathering));
         if (!isWhole && !incoming.isCutOff() && gathering.lengthMillis() <= LONGEST_MILLIS) {
-            throw Refusal.unfit(BROKEN);
+            throw brokenOff(incoming);
         }
         return gathering.loudness();
+    }
+
+    /** Says how much can be heard and how much is missing; with enough of it, what is there can be kept. */
+    private static Refusal brokenOff(Incoming incoming) throws IOException {
+        var heard = loudness(new Incoming(incoming.id(), incoming.name(), incoming.file(), true)).lengthMillis();
+        if (heard < SHORTEST_MILLIS) {
+            return Refusal.unfit(BROKEN);
+        }
+        var told = Tracks.of(incoming.file()).seconds().orElse(0) * 1_000;
+        var missing = told > heard + SHORTEST_MILLIS
+                ? "%s of it is missing at its end".formatted(length(told - heard))
+                : "what comes after is missing";
+        return Refusal.unfit(
+                "“%s” breaks off: %s of it can be heard, %s. Keep what is there, or choose the whole file."
+                        .formatted(incoming.name(), length(heard), missing),
+                Map.of("canKeepPart", true));
+    }
+
+    private static String length(double millis) {
+        var seconds = Math.round(millis / 1_000);
+        return "%d:%02d".formatted(seconds / 60, seconds % 60);
     }
 
     private static void gather(InputStream samples, Loudness.Gathering gathering) throws IOException {
