@@ -13,14 +13,14 @@ import { evidenceOf, isTyping, KIND_NAMES, percent } from '../../ui';
 import { FileCard } from '../file';
 import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
-import { choiceOf, isOpen, type Mark, MarkBadge, type Marking, stateOf } from '../mark';
-import type { Spot } from '../scan';
+import { choiceOf, isOpen, MarkBadge, stateOf } from '../mark';
 import { TypedEntry } from '../text';
-import { type About, type Hearing, SaidAt, type SaidMoment, type Sound } from '../voice';
+import { SaidAt } from '../voice';
 import { ClipEntry } from './ClipEntry';
 import { DRAGGED_ENTRY } from './dragging';
 import { EntryTools } from './EntryTools';
 import { addressOf, fileName } from './entryName';
+import type { OnPage } from './onPage';
 import { PhotoEntry } from './PhotoEntry';
 import { RecordingEntry } from './RecordingEntry';
 import { SetEntry } from './SetEntry';
@@ -29,40 +29,7 @@ import { SPANS } from './spans';
 import type { PageActs } from './usePageActs';
 import { useTextMarking } from './useTextMarking';
 import { WatchDrawn } from './WatchDrawn';
-import type { Pattern, Zone } from './zones';
-
-/** What all entries of a page have in common. */
-export type OnPage = {
-  id: string;
-  pattern: Pattern;
-  acts: PageActs;
-  marking: Marking;
-  points: Api['NodeView'][];
-  remarks: Api['RemarkView'][];
-  ownWords: Api['OwnWordsView'][];
-  besides: ReadonlySet<string>;
-  spots: Spot[];
-  /** Where the page is. */
-  address: string;
-  /** When entries were made, in recordings of the page. */
-  timings: ReadonlyMap<string, SaidMoment>;
-  hearing: Hearing;
-  sounds: readonly Sound[];
-} & Does;
-
-/** What entries ask of their page. */
-export type Does = {
-  onChoose: (id: string) => void;
-  onNotch: (id: string) => void;
-  onOpenMark: (mark: Mark) => void;
-  /** Begins a recording that explains an entry, or one thing on it. */
-  onExplain: (about: About) => void;
-  /** Makes typed text of a file. */
-  onFileText: (entry: Shown) => void;
-  onBeside?: (place: string) => void;
-  /** Where another page stands beside this one: copies an entry there, or some of its text. */
-  onCopyAcross?: (entry: Shown, text?: unknown) => void;
-};
+import type { Zone } from './zones';
 
 type Props = {
   entry: Shown;

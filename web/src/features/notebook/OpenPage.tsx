@@ -12,11 +12,11 @@ import { type About, HearingProvider, LitEntries, useHearing, useRecorderItself 
 import { CaptureBar } from './CaptureBar';
 import { CaptureDialogs, type Capturing } from './CaptureDialogs';
 import { draggedCopy, draggedText } from './dragging';
-import type { Does, OnPage } from './EntryFrame';
 import { EntryLook } from './EntryLook';
 import { entryName } from './entryName';
 import { markedWords } from './markedWords';
 import { NotchPicker } from './NotchPicker';
+import type { Does, OnPage } from './onPage';
 import { PageCard } from './PageCard';
 import { PagePoints } from './PagePoints';
 import { ownWordsQuery, pageQuery, remarksQuery } from './queries';

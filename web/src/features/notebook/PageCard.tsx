@@ -1,6 +1,6 @@
 import type { Api } from '../../api';
 import { DRAGGED_ENTRY, startTextDrag } from './dragging';
-import type { OnPage } from './EntryFrame';
+import type { OnPage } from './onPage';
 import { PageEdge } from './PageEdge';
 import { PageHead } from './PageHead';
 import { PageZones } from './PageZones';

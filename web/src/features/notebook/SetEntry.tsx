@@ -2,8 +2,8 @@ import { useSearchParams } from 'react-router';
 import { Button } from '../../ui';
 import { emptyLayer, LayerDialog } from '../layer';
 import { contentOf, PhotoSetView, pagesOf, pictureName, picturesOf, writtenOn } from '../scan';
-import type { OnPage } from './EntryFrame';
 import { ExplainBar } from './ExplainBar';
+import type { OnPage } from './onPage';
 import { SpotMarks, spotSigns } from './SpotMarks';
 import type { Shown } from './shown';
 

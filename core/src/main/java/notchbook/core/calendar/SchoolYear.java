@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 
 /**
  * A school year. Its teaching weeks are numbered through the year from 1; a week counts as taught when at least one
- * of its days from Monday to Friday is a school day, and weeks wholly inside a break have no number (DESIGN, Weeks).
+ * of its days from Monday to Friday is a school day, and weeks wholly inside a break have no number (docs/rules.md, Weeks).
  * When the year has terms, days in none of them are without school too; a year without terms is taught all through.
  */
 public final class SchoolYear {

@@ -18,7 +18,7 @@ import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Weights;
 
 /**
- * A class at a glance: its points by its students, by the rules Weight and Covered of DESIGN. A point is late for a
+ * A class at a glance: its points by its students, by the rules Weight and Covered of docs/rules.md. A point is late for a
  * student when it is bare and the plan of its topic has ended.
  */
 public record ClassCoverage(List<PointLine> points, List<StudentLine> students) {

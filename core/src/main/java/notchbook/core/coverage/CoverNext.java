@@ -8,7 +8,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import notchbook.core.calendar.WeekRange;
 
-/** What to cover next, and why (DESIGN, Cover next). */
+/** What to cover next, and why (docs/rules.md, Cover next). */
 record CoverNext(CoverageInput input) {
     /** Weeks after the plan's end that double the urgency of what is bare. */
     private static final double WEEKS_PER_URGENCY = 4;

@@ -16,7 +16,7 @@ import notchbook.core.syllabus.Weights;
 
 /**
  * What the notebook covers of the syllabus, by the rules Weight, Covered, Where a topic stands, Revisit and Cover next
- * of DESIGN. Only points in force for the chosen exam count; topics without any are left out. {@code marksCovered} is a share from
+ * of docs/rules.md. Only points in force for the chosen exam count; topics without any are left out. {@code marksCovered} is a share from
  * 0 to 1; a topic is behind when its plan has ended and points are bare.
  */
 public record Coverage(

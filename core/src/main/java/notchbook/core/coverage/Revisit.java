@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
-/** The revisit clock of a topic: the day it last started and the interval in days since (DESIGN, Revisit). */
+/** The revisit clock of a topic: the day it last started and the interval in days since (docs/rules.md, Revisit). */
 public record Revisit(LocalDate startedOn, int intervalDays) {
     private static final int FIRST_INTERVAL_DAYS = 2 * 7;
     private static final int LONGEST_INTERVAL_DAYS = 16 * 7;

@@ -1,6 +1,6 @@
 package notchbook.core.coverage;
 
-/** Where a topic stands (DESIGN, Where a topic stands). */
+/** Where a topic stands (docs/rules.md, Where a topic stands). */
 public sealed interface Standing {
     /** As the student reads it. */
     String words();

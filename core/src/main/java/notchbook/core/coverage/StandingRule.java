@@ -6,7 +6,7 @@ import java.util.Optional;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
 
-/** Where a topic stands: the first of the five cases of DESIGN that applies. */
+/** Where a topic stands: the first of the five cases of docs/rules.md that applies. */
 record StandingRule(
         CoverageInput input,
         List<PointCoverage> points,

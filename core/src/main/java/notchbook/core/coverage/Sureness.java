@@ -2,7 +2,7 @@ package notchbook.core.coverage;
 
 import java.util.Optional;
 
-/** An own rating set against paper marks (DESIGN, Sureness). */
+/** An own rating set against paper marks (docs/rules.md, Sureness). */
 public enum Sureness {
     OVER_SURE,
     UNDER_SURE;

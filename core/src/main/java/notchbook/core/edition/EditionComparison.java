@@ -16,7 +16,7 @@ import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 
 /**
- * What became of each line from one edition to another (DESIGN, New edition). Points are matched with points and all
+ * What became of each line from one edition to another (docs/rules.md, New edition). Points are matched with points and all
  * else with all else: by identifier, then by code, then by how alike the statements are; units and topics at last by what
  * stands under them.
  *

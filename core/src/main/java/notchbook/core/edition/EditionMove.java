@@ -19,7 +19,7 @@ import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.SyllabusNode.Origin;
 
 /**
- * A notebook's way from one edition to another (DESIGN, New edition): {@code lines} are the lines that go on, with what
+ * A notebook's way from one edition to another (docs/rules.md, New edition): {@code lines} are the lines that go on, with what
  * they are there. What is keyed to them goes along; what is keyed to others stays and stops counting. Own points follow
  * their topic.
  */

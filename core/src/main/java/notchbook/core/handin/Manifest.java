@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /**
- * The seal of a version: the SHA-256 of every part, by path, and one digest over the whole list (DESIGN, Seal).
+ * The seal of a version: the SHA-256 of every part, by path, and one digest over the whole list (docs/rules.md, Seal).
  * Written as a BagIt payload manifest: a line "digest  path" for each part, in the order of paths.
  */
 public record Manifest(List<Part> parts) {

@@ -17,7 +17,7 @@ import notchbook.core.handin.CheckLine.ToPoint;
 import notchbook.core.handin.CheckLine.ToReflection;
 import notchbook.core.voice.Audibility;
 
-/** The checks before a hand-in (DESIGN, Ready to hand in). Lines that block come first, then warnings, then what passes. */
+/** The checks before a hand-in (docs/rules.md, Ready to hand in). Lines that block come first, then warnings, then what passes. */
 public final class Readiness {
     /** What a school's mail and a teacher's patience still take in one piece, in bytes. */
     static final long BUDGET_BYTES = 100_000_000;

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 
-/** A sign that a student sets on an entry, or on a passage of its text (DESIGN, Words we use). */
+/** A sign that a student sets on an entry, or on a passage of its text (docs/rules.md, Words we use). */
 public sealed interface Mark {
     UUID id();
 

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** Where a page is not yet what its pattern asks for (DESIGN, Ready to hand in), in words. */
+/** Where a page is not yet what its pattern asks for (docs/rules.md, Ready to hand in), in words. */
 public record Gap(Zone zone, String words) {
     /** The gaps of a page, in the order of its zones. */
     public static List<Gap> in(Pattern pattern, List<ZoneContent> contents) {

@@ -6,7 +6,7 @@ import java.util.Set;
 import notchbook.core.notebook.Zone.Role;
 import notchbook.core.text.WordRange;
 
-/** The patterns that every student has (DESIGN, Words we use). Zones that mean the same have the same key in all. */
+/** The patterns that every student has (docs/rules.md, Words we use). Zones that mean the same have the same key in all. */
 public final class Patterns {
     private static final String MAIN = "main";
     private static final String SUMMARY = "summary";

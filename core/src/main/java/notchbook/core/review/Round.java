@@ -9,7 +9,7 @@ import java.util.UUID;
 public record Round(List<Asked> asked) {
     public record Asked(UUID cue, boolean isKnown, Set<UUID> topics) {}
 
-    /** The topics that count as looked at again (DESIGN, Revisit): those of which every cue that was asked was known. */
+    /** The topics that count as looked at again (docs/rules.md, Revisit): those of which every cue that was asked was known. */
     public Set<UUID> lookedAgain() {
         var known = new HashSet<UUID>();
         asked.stream().filter(Asked::isKnown).forEach(cue -> known.addAll(cue.topics()));

@@ -15,7 +15,7 @@ import notchbook.core.scan.PhotoOrder.Reason;
 
 /**
  * The photos on the scan bench as the set that they would make: their order, and which are left out. Of photos that show
- * the same page the best one stays (DESIGN, Order of photos); what the student left out or took in stands.
+ * the same page the best one stays (docs/rules.md, Order of photos); what the student left out or took in stands.
  */
 public record Bench(List<UUID> order, Set<UUID> leftOut, Map<UUID, UUID> againOf, Reason reason) {
     /**

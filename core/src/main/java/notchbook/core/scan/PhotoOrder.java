@@ -10,7 +10,7 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /**
- * The order of the photos of a set (DESIGN, Order of photos): by capture time in the file, else by number in the file's
+ * The order of the photos of a set (docs/rules.md, Order of photos): by capture time in the file, else by number in the file's
  * name in natural order, else by page number read from the page, else as they arrived. The student's own order wins.
  */
 public final class PhotoOrder {

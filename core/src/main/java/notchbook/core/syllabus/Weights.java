@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 
 /**
- * The weights of the points in force for one exam, scaled to sum to 1 (DESIGN, Weight).
+ * The weights of the points in force for one exam, scaled to sum to 1 (docs/rules.md, Weight).
  *
  * <p>A point's own weight stands. What its topic's (else its unit's) share leaves after the weights given below it is
  * split equally among the points in force there that have none of their own.

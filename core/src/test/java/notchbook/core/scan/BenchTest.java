@@ -12,7 +12,7 @@ import notchbook.core.scan.PhotoOrder.Known;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** DESIGN, Order of photos: near-duplicates are found and left out, never deleted. */
+/** docs/rules.md, Order of photos: near-duplicates are found and left out, never deleted. */
 class BenchTest {
     /** Each photo: the page that it shows, its quality, and “out” or “in” where the student said so. */
     @ParameterizedTest

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** DESIGN, Order of photos. */
+/** docs/rules.md, Order of photos. */
 class PhotoOrderTest {
     private static final Instant NINE = Instant.parse("2026-11-25T09:00:00Z");
 
