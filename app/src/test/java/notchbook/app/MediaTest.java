@@ -162,8 +162,9 @@ class MediaTest extends AppTest {
     @ParameterizedTest
     @ValueSource(strings = {"lesson.webm", "notes.txt", "photo.jpg"})
     void saysThatAFileIsEmpty(String name) {
-        assertThat(upload(name, new byte[0]).detail()).isEqualTo(
-                "“" + name + "” is empty: there is nothing in it. Save it once more where it was made, and add that.");
+        assertThat(upload(name, new byte[0]).detail())
+                .isEqualTo("“" + name
+                        + "” is empty: there is nothing in it. Save it once more where it was made, and add that.");
     }
 
     @Test

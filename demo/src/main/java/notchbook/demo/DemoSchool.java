@@ -23,7 +23,6 @@ import notchbook.app.paper.Papers;
 import notchbook.app.people.People;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.plan.Plans;
-import notchbook.app.platform.Jobs;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.app.syllabus.SyllabusFile;
@@ -66,7 +65,6 @@ class DemoSchool implements ApplicationRunner {
     private final ToCovers toCovers;
     private final Pages pages;
     private final PasswordEncoder passwords;
-    private final Jobs jobs;
     private final DemoClock clock;
 
     DemoSchool(
@@ -87,7 +85,6 @@ class DemoSchool implements ApplicationRunner {
             ToCovers toCovers,
             Pages pages,
             PasswordEncoder passwords,
-            Jobs jobs,
             DemoClock clock) {
         this.notebooks = notebooks;
         this.sections = sections;
@@ -106,20 +103,16 @@ class DemoSchool implements ApplicationRunner {
         this.plans = plans;
         this.pages = pages;
         this.passwords = passwords;
-        this.jobs = jobs;
         this.clock = clock;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
         if (people.isEmpty()) {
-            // What is read and copied soon after would take the cores from what is made now.
-            jobs.stop();
             try {
                 fill();
             } finally {
                 clock.release();
-                jobs.start();
             }
         }
         LOG.info("The demo school is ready.");

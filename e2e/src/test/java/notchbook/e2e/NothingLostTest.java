@@ -3,8 +3,9 @@ package notchbook.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Cookie;
+import java.time.Duration;
+import java.time.Instant;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,8 @@ class NothingLostTest {
     void close() {
         chrome.close();
     }
+
+    private static final Duration WRITING_DOWN = Duration.ofMinutes(1);
 
     /** What the device keeps of what was opened, to open it again without a network. */
     private static final String OPENED =
@@ -150,10 +153,12 @@ class NothingLostTest {
 
     /** Looks now and then: looking all the time would keep the browser from writing it down. */
     private void waitOnDevice(String isThere) {
-        ana.page()
-                .waitForFunction(
-                        OPENED + ".then(" + isThere + ")",
-                        null,
-                        new Page.WaitForFunctionOptions().setPollingInterval(500));
+        var end = Instant.now().plus(WRITING_DOWN);
+        boolean there;
+        do {
+            ana.page().waitForTimeout(2_000);
+            there = (Boolean) ana.page().evaluate(OPENED + ".then(" + isThere + ")");
+        } while (!there && Instant.now().isBefore(end));
+        assertThat(there).isTrue();
     }
 }

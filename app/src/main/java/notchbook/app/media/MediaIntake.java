@@ -70,8 +70,9 @@ class MediaIntake {
 
     private MediaItem judged(Person owner, Incoming incoming) throws IOException {
         if (Files.size(incoming.file()) == 0) {
-            throw Refusal.unfit("“%s” is empty: there is nothing in it. Save it once more where it was made, and add that."
-                    .formatted(FileName.parse(incoming.name()).name()));
+            throw Refusal.unfit(
+                    "“%s” is empty: there is nothing in it. Save it once more where it was made, and add that."
+                            .formatted(FileName.parse(incoming.name()).name()));
         }
         if (looksLikePicture(head(incoming.file()))) {
             return photo(owner, incoming);

@@ -76,7 +76,8 @@ class SoundIntake {
 
     /** Says how much can be heard and how much is missing; with enough of it, what is there can be kept. */
     private static Refusal brokenOff(Incoming incoming) throws IOException {
-        var heard = loudness(new Incoming(incoming.id(), incoming.name(), incoming.file(), true)).lengthMillis();
+        var heard = loudness(new Incoming(incoming.id(), incoming.name(), incoming.file(), true))
+                .lengthMillis();
         if (heard < SHORTEST_MILLIS) {
             return Refusal.unfit(BROKEN);
         }

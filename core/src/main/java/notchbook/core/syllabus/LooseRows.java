@@ -29,14 +29,16 @@ public final class LooseRows {
     public static List<SyllabusRow> withParents(List<SyllabusRow> rows, List<Optional<RowLevel>> levels) {
         var byCode = withParents(rows);
         return IntStream.range(0, rows.size())
-                .mapToObj(i -> byCode.get(i).parent().isEmpty() ? rows.get(i).under(above(rows, levels, i)) : byCode.get(i))
+                .mapToObj(i ->
+                        byCode.get(i).parent().isEmpty() ? rows.get(i).under(above(rows, levels, i)) : byCode.get(i))
                 .toList();
     }
 
     private static String above(List<SyllabusRow> rows, List<Optional<RowLevel>> levels, int row) {
         var depth = levels.get(row).map(RowLevel::depth).orElse(0);
         return IntStream.iterate(row - 1, i -> i >= 0, i -> i - 1)
-                .filter(i -> levels.get(i).filter(level -> level.depth() < depth).isPresent())
+                .filter(i ->
+                        levels.get(i).filter(level -> level.depth() < depth).isPresent())
                 .mapToObj(i -> rows.get(i).code())
                 .findFirst()
                 .orElse("");
@@ -53,18 +55,23 @@ public final class LooseRows {
                 .mapToObj(i -> {
                     var row = rows.get(i);
                     var said = levels.get(i).flatMap(RowLevel::isPoint);
-                    var isPoint = !parents.contains(row.code()) && said.orElse(!row.statement().isBlank());
+                    var isPoint = !parents.contains(row.code())
+                            && said.orElse(!row.statement().isBlank());
                     return isPoint ? point(row) : group(row);
                 })
                 .toList();
     }
 
     private static SyllabusRow point(SyllabusRow row) {
-        return row.statement().isBlank() ? row.saying("", row.title()) : row.saying("", row.statement()).noting(row.title());
+        return row.statement().isBlank()
+                ? row.saying("", row.title())
+                : row.saying("", row.statement()).noting(row.title());
     }
 
     private static SyllabusRow group(SyllabusRow row) {
-        return row.title().isBlank() ? row.saying(row.statement(), "") : row.saying(row.title(), "").noting(row.statement());
+        return row.title().isBlank()
+                ? row.saying(row.statement(), "")
+                : row.saying(row.title(), "").noting(row.statement());
     }
 
     /** The rows with their text as the statement of a point where nothing stands under them, else as a title. */

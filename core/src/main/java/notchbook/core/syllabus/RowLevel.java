@@ -17,7 +17,10 @@ public record RowLevel(int depth, Optional<Boolean> isPoint) {
             case "subtopic", "subsection" -> Optional.of(new RowLevel(3, Optional.of(false)));
             case "point", "statement", "outcome", "learningoutcome", "objective", "item" ->
                 Optional.of(new RowLevel(DEEPEST, Optional.of(true)));
-            default -> word.matches("[1-9]") ? Optional.of(new RowLevel(Integer.parseInt(word), Optional.empty())) : Optional.empty();
+            default ->
+                word.matches("[1-9]")
+                        ? Optional.of(new RowLevel(Integer.parseInt(word), Optional.empty()))
+                        : Optional.empty();
         };
     }
 }

@@ -4,8 +4,8 @@ import static java.util.stream.Collectors.joining;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * One row of a syllabus as it was written, with the line that it stands on, counted from 1, and the id of the node that
@@ -39,7 +39,10 @@ public record SyllabusRow(
 
     /** The same with more of a note. */
     SyllabusRow noting(String more) {
-        var notes = Stream.of(note, more).filter(words -> !words.isBlank()).distinct().collect(joining(". "));
+        var notes = Stream.of(note, more)
+                .filter(words -> !words.isBlank())
+                .distinct()
+                .collect(joining(". "));
         return new SyllabusRow(line, id, identifier, code, parent, title, statement, weight, tier, years, notes);
     }
 

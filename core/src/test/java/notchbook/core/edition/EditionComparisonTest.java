@@ -50,10 +50,13 @@ class EditionComparisonTest {
     /** A topic with another title under another code, known by its three points, and its unit by its topics. */
     @Test
     void pairsRetitledTopicsAndUnitsByWhatTheyHold() {
-        var before = edition("4||Optics\n4.1|4|Bouncing\n4.1a|4.1||State the law of reflection\n4.1b|4.1||Draw a ray diagram\n4.1c|4.1||Say what a virtual image is\n");
-        var after = edition("7||Light and seeing\n7.2|7|Mirrors\n7.2a|7.2||State the law of reflection\n7.2b|7.2||Draw a ray diagram\n7.2c|7.2||Build a periscope\n");
+        var before = edition(
+                "4||Optics\n4.1|4|Bouncing\n4.1a|4.1||State the law of reflection\n4.1b|4.1||Draw a ray diagram\n4.1c|4.1||Say what a virtual image is\n");
+        var after = edition(
+                "7||Light and seeing\n7.2|7|Mirrors\n7.2a|7.2||State the law of reflection\n7.2b|7.2||Draw a ray diagram\n7.2c|7.2||Build a periscope\n");
         assertThat(EditionComparison.of(before, after).changes())
-                .extracting(change -> change.kind() + " " + change.before().map(SyllabusNode::code).orElse("-") + " "
+                .extracting(change -> change.kind() + " "
+                        + change.before().map(SyllabusNode::code).orElse("-") + " "
                         + change.after().map(SyllabusNode::code).orElse("-"))
                 .contains("REWORDED 4 7", "REWORDED 4.1 7.2");
     }

@@ -32,7 +32,8 @@ public final class FileText {
         } catch (StackOverflowError nested) {
             // Each reader has a limit of its own; markup that gets past it is nobody's document.
             throw new IllegalArgumentException(
-                    "What stands in this file is nested too deeply to be read. Save it once more as plain text.", nested);
+                    "What stands in this file is nested too deeply to be read. Save it once more as plain text.",
+                    nested);
         }
     }
 

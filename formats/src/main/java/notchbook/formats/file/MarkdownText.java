@@ -15,13 +15,17 @@ final class MarkdownText {
             List.of(TablesExtension.create(), TaskListItemsExtension.create());
 
     /** Quotations and lists within each other, as many as a line can begin with; the parser goes down one call for each. */
-    private static final Pattern MARKERS = Pattern.compile("(?m)^((?:[ \\t]*(?:>|[-+*](?=[ \\t])|\\d{1,9}[.)](?=[ \\t]))){30})"
-            + "(?:[ \\t]*(?:>|[-+*](?=[ \\t])|\\d{1,9}[.)](?=[ \\t])))++");
+    private static final Pattern MARKERS =
+            Pattern.compile("(?m)^((?:[ \\t]*(?:>|[-+*](?=[ \\t])|\\d{1,9}[.)](?=[ \\t]))){30})"
+                    + "(?:[ \\t]*(?:>|[-+*](?=[ \\t])|\\d{1,9}[.)](?=[ \\t])))++");
 
     private MarkdownText() {}
 
     static Document read(String text) {
-        var parsed = Parser.builder().extensions(EXTENSIONS).build().parse(MARKERS.matcher(text).replaceAll("$1 "));
+        var parsed = Parser.builder()
+                .extensions(EXTENSIONS)
+                .build()
+                .parse(MARKERS.matcher(text).replaceAll("$1 "));
         return HtmlText.read(
                 HtmlRenderer.builder().extensions(EXTENSIONS).build().render(parsed));
     }

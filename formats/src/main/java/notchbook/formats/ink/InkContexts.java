@@ -64,7 +64,9 @@ final class InkContexts {
         if (element.equals("traceFormat")) {
             lastFormat = ended.context().format();
         }
-        var isPart = !open.isEmpty() && (open.peek().element().equals("context") || open.peek().element().equals("inkSource"));
+        var isPart = !open.isEmpty()
+                && (open.peek().element().equals("context")
+                        || open.peek().element().equals("inkSource"));
         if (isPart) {
             var whole = open.pop();
             open.push(new Open(whole.element(), whole.id(), ended.context().over(whole.context())));

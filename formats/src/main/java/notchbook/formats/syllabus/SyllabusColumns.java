@@ -49,7 +49,9 @@ public record SyllabusColumns(Map<SyllabusColumn, Integer> places) {
     }
 
     private static String plain(String heading) {
-        var words = heading.toLowerCase(Locale.ROOT).replaceAll("[_(){}\\[\\]-]+", " ").strip();
+        var words = heading.toLowerCase(Locale.ROOT)
+                .replaceAll("[_(){}\\[\\]-]+", " ")
+                .strip();
         return words.endsWith(" %") ? words.substring(0, words.length() - 2).strip() : words.replaceAll(" +", " ");
     }
 }

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import notchbook.core.syllabus.Breach;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.LooseRows;

@@ -179,7 +179,16 @@ class FileTextTest {
 
     /** Each is one line that goes on and on; a reader that goes down one call for each of its signs would fall. */
     @ParameterizedTest
-    @CsvSource({"deep.md,'> '", "deep.md,'- '", "deep.md,'1. '", "deep.md,[", "deep.md,'*a '", "deep.html,<div>", "deep.html,<b>", "deep.html,<ul><li>"})
+    @CsvSource({
+        "deep.md,'> '",
+        "deep.md,'- '",
+        "deep.md,'1. '",
+        "deep.md,[",
+        "deep.md,'*a '",
+        "deep.html,<div>",
+        "deep.html,<b>",
+        "deep.html,<ul><li>"
+    })
     void readsOrRefusesWhatIsNestedWithoutEnd(String name, String sign) {
         var content = (sign.repeat(5_000) + " echo").getBytes(UTF_8);
         try {

@@ -111,13 +111,12 @@ class InkMlTest {
                   <trace type="penUp">5 5</trace>
                   <trace brushRef="#green">0 0, 0 1</trace>
                 </traceGroup></ink>""");
+        assertThat(drawing.strokes()).extracting(Stroke::colour).containsExactly("#A23B2C", "#41702F", "#41702F");
         assertThat(drawing.strokes())
-                .extracting(Stroke::colour)
-                .containsExactly("#A23B2C", "#41702F", "#41702F");
-        assertThat(drawing.strokes())
-                .extracting(stroke -> "%.0f %.0f".formatted(
-                        stroke.points().getLast().x() - 20,
-                        stroke.points().getLast().y() - 20))
+                .extracting(stroke -> "%.0f %.0f"
+                        .formatted(
+                                stroke.points().getLast().x() - 20,
+                                stroke.points().getLast().y() - 20))
                 .containsExactly("96 96", "0 96", "0 96");
         assertThat(drawing.strokes().get(1).points().getFirst().tilt()).isEqualTo(30, within(0.01));
     }
