@@ -1,6 +1,7 @@
 package notchbook.core.scan;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -11,9 +12,15 @@ import java.util.stream.IntStream;
 
 /**
  * The order of the photos of a set (docs/rules.md, Order of photos): by capture time in the file, else by number in the file's
- * name in natural order, else by page number read from the page, else as they arrived. The student's own order wins.
+ * name in natural order, else by page number read from the page (one or two may lack it), else as they arrived. The student's own order wins.
  */
 public final class PhotoOrder {
+    /** A cover and a blank back have no number; with more than that missing, numbers tell too little. */
+    private static final int MOST_WITHOUT = 2;
+
+    /** Two numbers may be in order by chance. */
+    private static final int LEAST_WITH = 3;
+
     private PhotoOrder() {}
 
     /** Why the photos are in this order. */
@@ -44,11 +51,38 @@ public final class PhotoOrder {
         if (tells(arrived, photo -> NaturalName.of(photo.fileName()).number())) {
             return ordered(arrived, Comparator.comparing(photo -> NaturalName.of(photo.fileName())), Reason.FILE_NAME);
         }
-        if (tells(arrived, photo -> photo.pageNumber().stream().boxed().findFirst())) {
-            return ordered(
-                    arrived, Comparator.comparingInt(photo -> photo.pageNumber().orElseThrow()), Reason.PAGE_NUMBER);
+        var numbered =
+                arrived.stream().filter(photo -> photo.pageNumber().isPresent()).toList();
+        var without = arrived.size() - numbered.size();
+        if (tells(numbered, photo -> photo.pageNumber().stream().boxed().findFirst())
+                && without <= MOST_WITHOUT
+                && numbered.size() >= Math.min(arrived.size(), LEAST_WITH)) {
+            return byPageNumber(arrived, numbered);
         }
         return ordered(arrived, (a, b) -> 0, Reason.ARRIVAL);
+    }
+
+    /** By page number; a photo without one goes right behind the one that it was taken after. */
+    private static Ordered byPageNumber(List<Known> arrived, List<Known> numbered) {
+        var order = new ArrayList<>(numbered.stream()
+                .sorted(Comparator.comparingInt(photo -> photo.pageNumber().orElseThrow()))
+                .toList());
+        for (var i = 0; i < arrived.size(); i++) {
+            var photo = arrived.get(i);
+            if (photo.pageNumber().isEmpty()) {
+                // Those that came before every numbered one stand before the first of these.
+                var place = i > 0 ? order.indexOf(arrived.get(i - 1)) + 1 : order.indexOf(firstNumbered(arrived));
+                order.add(place, photo);
+            }
+        }
+        return new Ordered(order.stream().map(Known::id).toList(), Reason.PAGE_NUMBER);
+    }
+
+    private static Known firstNumbered(List<Known> arrived) {
+        return arrived.stream()
+                .filter(photo -> photo.pageNumber().isPresent())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Whether something is known of every photo and tells them apart: burst pictures of one second have one time. */

@@ -3,6 +3,7 @@ package notchbook.core.scan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -43,6 +44,24 @@ class PhotoOrderTest {
     @Test
     void goesByThePageNumberReadWhereNamesSayNothing() {
         assertOrder(Reason.PAGE_NUMBER, "1 0", photo(null, "image.jpg", 7), photo(null, "image.jpg", 3));
+    }
+
+    /** Page numbers as they arrived, with a dash for none. */
+    @ParameterizedTest
+    @CsvSource({
+        "3 1 - 2, PAGE_NUMBER, 1 2 3 0",
+        "- 3 1 2, PAGE_NUMBER, 2 3 0 1",
+        "- - 3 1 2, PAGE_NUMBER, 3 4 0 1 2",
+        "2 - - 1 3, PAGE_NUMBER, 3 0 1 2 4",
+        "3 - - - 1 2, ARRIVAL, 0 1 2 3 4 5",
+        "2 - 1, ARRIVAL, 0 1 2",
+        "4 4 - 1, ARRIVAL, 0 1 2 3"
+    })
+    void findsAPlaceForTheOneOrTwoThatHaveNoNumber(String numbers, Reason reason, String order) {
+        var photos = Arrays.stream(numbers.split(" "))
+                .map(number -> photo(null, "image.jpg", number.equals("-") ? -1 : Integer.parseInt(number)))
+                .toArray(Photo[]::new);
+        assertOrder(reason, order, photos);
     }
 
     @Test
