@@ -84,6 +84,7 @@ export async function visit(path: string, answers: Record<string, unknown>, pers
     'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [], pages: [] },
     'GET /api/hand-ins': [],
     'GET /api/set-work': [],
+    'GET /api/collections/bin': [],
     ...answers,
   });
   server.answer = (request) => mine.answer(request);
