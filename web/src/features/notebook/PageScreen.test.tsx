@@ -132,3 +132,14 @@ test('shows what the teacher said beside the entry it was said of', async () => 
   );
   expect(aside().textContent).toContain('From Ms Tolland');
 });
+
+test('is left by Escape with its entry chosen, and entered again by Enter', async () => {
+  const { user } = await openPage([entry('e1')], {}, '?entry=e1');
+  const caption = await screen.findByLabelText('Caption');
+  await user.click(caption);
+  await user.keyboard('{Escape}');
+  const frame = caption.closest('section');
+  expect(document.activeElement).toBe(frame);
+  await user.keyboard('{Enter}');
+  expect(frame?.contains(document.activeElement) && document.activeElement !== frame).toBe(true);
+});

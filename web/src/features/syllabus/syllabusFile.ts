@@ -11,6 +11,7 @@ export const COLUMNS: Record<Column, string> = {
   STATEMENT: 'Statement of a point',
   WEIGHT: 'Weight in per cent',
   TIER: 'Tier: core or extended',
+  LEVEL: 'What the line is: unit, topic or point',
   YEARS: 'Exam years',
   NOTE: 'Note',
   IDENTIFIER: 'The board’s own identifier',

@@ -49,28 +49,6 @@ class PageTest {
         pim.sees("1 of 1 known.");
     }
 
-    /** Writing, notching, marking and writing on without a pointer. */
-    @Test
-    void leavesATextByEscapeSoThatKeysActAndGoesBackInByEnter() {
-        make("Cue notes", "By keys alone");
-        var keys = pim.page().keyboard();
-        pim.key("w").type("The echo comes late").sees("leaves the text");
-        keys.press("Escape");
-        assertThat(pim.page().locator("section[id^='entry-']:focus")).isVisible();
-        keys.press("n");
-        pim.page().getByLabel("Code or word of a point").fill("2.3a");
-        keys.press("Enter");
-        keys.press("Escape");
-        assertThat(pim.page().locator("section[id^='entry-']:focus")).isVisible();
-        keys.press("Enter");
-        pim.type(", and quietly").kept();
-        assertThat(pim.text("Notes")).hasText("The echo comes late, and quietly");
-        assertThat(pim.slot("2.3a")).hasAttribute("aria-label", Pattern.compile(": notched"));
-        keys.press("Escape");
-        keys.press("r");
-        assertThat(pim.button("Start recording")).isVisible();
-    }
-
     @Test
     void keepsEveryEntryWhenThePatternChangesAndBack() {
         make("Cue notes", "Changing its mind");

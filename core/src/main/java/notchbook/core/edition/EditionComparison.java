@@ -163,7 +163,7 @@ public final class EditionComparison {
         var under = before.childrenOf(old.id());
         var held = after.childrenOf(now.id());
         var gone = under.stream()
-                .map(node -> counterpart.get(node.id()))
+                .flatMap(node -> Optional.ofNullable(counterpart.get(node.id())).stream())
                 .filter(held::contains)
                 .count();
         return gone / (double) Math.max(1, Math.max(under.size(), held.size()));
