@@ -1,5 +1,5 @@
 import { beforeEach, expect, type Mock, test, vi } from 'vitest';
-import { api } from '../api';
+import { type Api, api } from '../api';
 import { Outbox } from './Outbox';
 
 type Sent = { params: { path: { id: string } }; body: Record<string, unknown> };
@@ -105,6 +105,17 @@ test('makes a change from the new version once the screen shows what was merged'
   outbox.keep({ ...WORK, content: 'more', base: { ...BASE, content: 'An echo is' } });
   await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(3), MILLIS);
   expect(sent()[2]?.body.baseVersion).toBe(1);
+});
+
+test('goes on from a later version that the screen has learned of since it was merged', async () => {
+  send.mockImplementationOnce(problem(409, 'Both are kept.'));
+  outbox.keep({ ...WORK, content: 'An echo is', base: BASE });
+  await vi.waitFor(() => expect(outbox.snapshot().waiting.size).toBe(0), MILLIS);
+  const later = { id: 'e1', version: 9 } as Api['EntryView'];
+  outbox.knows([later]);
+  outbox.keep({ ...WORK, content: 'more', base: { ...BASE, content: 'of version 9' } });
+  await vi.waitFor(() => expect(send).toHaveBeenCalledTimes(3), MILLIS);
+  expect(sent()[2]?.body.baseVersion).toBe(9);
 });
 
 test('says why when the server refuses, and lets the page be as before', async () => {

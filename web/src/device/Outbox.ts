@@ -55,7 +55,7 @@ export class Outbox {
   private readonly listeners = new Set<() => void>();
   private readonly versions = new Map<string, number>();
   /** Entries that the server merged, and what was on this screen when it did. */
-  private readonly merged = new Map<string, { content: unknown; shown: Base }>();
+  private readonly merged = new Map<string, { version: number; content: unknown; shown: Base }>();
   private readonly store: DeviceStore;
   readonly recordings: Recordings;
   private timer?: ReturnType<typeof setTimeout>;
@@ -98,8 +98,11 @@ export class Outbox {
 
   /** Notes the versions that the server has, from which later changes are made. */
   knows(entries: readonly Api['EntryView'][]) {
-    for (const entry of entries)
+    for (const entry of entries) {
       this.versions.set(entry.id, Math.max(entry.version, this.versions.get(entry.id) ?? 0));
+      // What the screen learns of a later version comes after what was merged.
+      if (entry.version > (this.merged.get(entry.id)?.version ?? entry.version)) this.merged.delete(entry.id);
+    }
   }
 
   /**
@@ -279,7 +282,7 @@ export class Outbox {
   private async mergeOne(change: Change): Promise<void> {
     try {
       const kept = await sent(change);
-      this.merged.set(change.id, { content: kept.content, shown: baseOf(change) });
+      this.merged.set(change.id, { version: kept.version, content: kept.content, shown: baseOf(change) });
       await this.settle(change, kept, BEHIND);
     } catch (error) {
       if (!isRefused(error)) throw error;
