@@ -36,7 +36,8 @@ createRoot(document.getElementById('root') as HTMLElement).render(
         persister: opened,
         maxAge: OPENED_MILLIS,
         dehydrateOptions: {
-          shouldDehydrateQuery: ({ queryKey, state }) => state.status === 'success' && isKept(queryKey),
+          shouldDehydrateQuery: ({ queryKey, state }) =>
+            state.status === 'success' && isKept(queryKey, state.data),
         },
       }}
     >

@@ -1,10 +1,10 @@
-import { QueryClient } from '@tanstack/react-query';
+import { type Query, QueryClient } from '@tanstack/react-query';
 import { persistQueryClientRestore, persistQueryClientSave } from '@tanstack/react-query-persist-client';
 import { expect, test, vi } from 'vitest';
-import { forgetOpened, isKept, opened } from './opened';
+import { forgetForGood, forgetOpened, isKept, opened } from './opened';
 
 const dehydrateOptions = {
-  shouldDehydrateQuery: ({ queryKey }: { queryKey: readonly unknown[] }) => isKept(queryKey),
+  shouldDehydrateQuery: ({ queryKey, state }: Query) => isKept(queryKey, state.data),
 };
 
 async function keepAndOpenAgain() {
@@ -37,5 +37,21 @@ test('keeps pages and not searches, and asks for all of them again however latel
 test('leaves nothing behind when it is told to forget', async () => {
   await keepAndOpenAgain();
   await forgetOpened();
+  expect(await opened.restoreClient()).toBeUndefined();
+});
+
+test('does not keep that nobody is signed in', () => {
+  expect(isKept(['me'], { person: { name: 'Ana' } })).toBe(true);
+  expect(isKept(['me'], { person: undefined })).toBe(false);
+});
+
+test('keeps no answer that comes after its reader has signed out', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+  await forgetForGood();
+  const late = new QueryClient();
+  late.setQueryData(['page', 'p1'], { title: 'Echo' });
+  await persistQueryClientSave({ queryClient: late, persister: opened, dehydrateOptions });
+  vi.runAllTimers();
+  vi.useRealTimers();
   expect(await opened.restoreClient()).toBeUndefined();
 });

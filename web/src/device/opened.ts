@@ -23,8 +23,9 @@ const KEPT = [
   'to-cover',
 ];
 
-/** Whether the answer to a question is kept on the device. */
-export const isKept = (key: readonly unknown[]) => KEPT.includes(String(key[0]));
+/** Whether the answer to a question is kept on the device; that nobody is signed in is no such answer. */
+export const isKept = (key: readonly unknown[], answer: unknown) =>
+  KEPT.includes(String(key[0])) && !(key[0] === 'me' && !(answer as { person?: unknown }).person);
 
 /** The pictures that were shown, as the service worker keeps them. */
 const PICTURES = 'pictures';
@@ -44,11 +45,13 @@ const LONG_AGO = 1;
 const store = new OpenedStore();
 const ID = 'opened';
 let timer: ReturnType<typeof setTimeout> | undefined;
+let isLeaving = false;
 
 /** Keeps the answers that screens were shown from, so that they open without a network. */
 export const opened: Persister = {
   persistClient: (client) => {
     clearTimeout(timer);
+    if (isLeaving || client.clientState.queries.length === 0) return;
     timer = setTimeout(() => void store.clients.put({ id: ID, client }), PAUSE_MILLIS);
   },
   restoreClient: async () => {
@@ -77,4 +80,10 @@ const stale = (client: PersistedClient): PersistedClient => ({
 export async function forgetOpened(): Promise<void> {
   await opened.removeClient();
   await globalThis.caches?.delete(PICTURES);
+}
+
+/** The same for one who signs out: an answer that still comes before the page is gone is not kept any more. */
+export async function forgetForGood(): Promise<void> {
+  isLeaving = true;
+  await forgetOpened();
 }

@@ -4,11 +4,11 @@ import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
 import { Link, Outlet, useLocation } from 'react-router';
 import { api } from '../../api';
-import { forgetOpened } from '../../device';
+import { forgetForGood } from '../../device';
 import { chooseTheme, Dialog, Key, THEMES, UndoBar, useKeys } from '../../ui';
+import { ContentsPanel } from '../contents';
 import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
-import { ContentsPanel } from '../notebook';
 import { useMe } from '../people';
 import { PlayerProvider, PlayingBar, RecorderProvider, RecordingBar } from '../voice';
 import { KeptMessages } from './KeptMessages';
@@ -108,7 +108,7 @@ function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void
     // The description of the API knows only our own endpoints; signing out is the security filter's.
     mutationFn: () => api.POST('/api/sign-out' as never),
     onSettled: async () => {
-      await forgetOpened();
+      await forgetForGood();
       window.location.assign('/');
     },
   });
