@@ -24,7 +24,7 @@ HTMLDialogElement.prototype.close ??= function close(this: HTMLDialogElement) {
 };
 
 // A machine that does three other things may need this long; one that does not never waits.
-configure({ asyncUtilTimeout: 5_000 });
+configure({ asyncUtilTimeout: 15_000 });
 
 // What React and others write to the console is a fault that nobody sees while using it.
 const complaints: string[] = [];
