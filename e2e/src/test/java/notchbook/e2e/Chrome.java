@@ -8,10 +8,12 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
-/** Debian's Chromium, headless, with a simulated camera and microphone. */
+/** What one journey has open in Debian's Chromium, headless, with a simulated camera and microphone. */
 final class Chrome implements AutoCloseable {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
@@ -31,19 +33,42 @@ final class Chrome implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
     }
 
-    private final Playwright playwright =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(ARGUMENTS));
+    /** One for all journeys of a thread: to start it takes seconds. It ends with the process that started it. */
+    private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(Chrome::launched);
+
+    private static final ThreadLocal<Set<Chrome>> OPEN = ThreadLocal.withInitial(LinkedHashSet::new);
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> complaints = new ArrayList<>();
+
+    Chrome() {
+        OPEN.get().add(this);
+    }
+
+    /** What journeys of this thread have open. */
+    static Set<Chrome> open() {
+        return OPEN.get();
+    }
+
+    List<Page> pages() {
+        return contexts.stream().flatMap(context -> context.pages().stream()).toList();
+    }
+
+    private static Browser launched() {
+        return Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
 
     /** A browser of its own, with its own storage, that nobody has signed in with. */
     BrowserContext context(int width, int height) {
-        var context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setAcceptDownloads(true));
+        var context = BROWSER.get()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setAcceptDownloads(true));
+        contexts.add(context);
         context.setDefaultTimeout(PATIENCE_MILLIS);
         context.onConsoleMessage(message -> {
             if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
@@ -75,7 +100,7 @@ final class Chrome implements AutoCloseable {
 
     @Override
     public void close() {
-        browser.close();
-        playwright.close();
+        contexts.forEach(BrowserContext::close);
+        OPEN.get().remove(this);
     }
 }

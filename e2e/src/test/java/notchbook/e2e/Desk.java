@@ -16,6 +16,8 @@ record Desk(Page page) {
     /** Keys that put something on a page act once the page is there. */
     private static final String CAPTURES = "wiprfln";
 
+    private static final Pattern ON_A_PAGE = Pattern.compile("/p/[^/]+$");
+
     /** What is in a file is read by a job, which may wait for others. */
     private static final Duration READING = Duration.ofMinutes(2);
 
@@ -71,7 +73,7 @@ record Desk(Page page) {
     /** A key that acts while nothing is being typed and no dialog is open, so one that is closing is waited for. */
     Desk key(String key) {
         assertThat(page.locator("dialog[open]")).hasCount(0);
-        if (CAPTURES.contains(key)) {
+        if (CAPTURES.contains(key) && ON_A_PAGE.matcher(page.url()).find()) {
             assertThat(page.getByRole(AriaRole.TOOLBAR, named("Put something on the page"))
                             .first())
                     .isVisible();

@@ -13,14 +13,16 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestInstance.Lifecycle;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What holds for every view: axe finds nothing, nothing is wider than a phone, nobody needs a pointer to get in. */
+@ResourceLock("lin")
 @TestInstance(Lifecycle.PER_CLASS)
 class EveryViewTest {
     private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
-    private static final String BREACHES = "async ([where, ...rules]) => (await axe.run(where, {runOnly: rules}))"
+    private static final String BREACHES = "async ([where, ...rules]) => (await axe.run(where, {runOnly: rules, resultTypes: ['violations'], preload: false}))"
             + ".violations.flatMap(v => v.nodes.map(n => v.id + ' ' + n.html.slice(0, 160)))";
     /** A bar that sticks to the screen's edge covers half of whatever happens to be there; one scroll further it doesn't. */
     private static final String UNSTICK =

@@ -13,8 +13,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** Talking while one draws, films and writes; and what becomes of it. */
+@ResourceLock("ana")
 class TalkTest {
     /** Other jobs may go first. */
     private static final double MAKING_MILLIS = 60_000;

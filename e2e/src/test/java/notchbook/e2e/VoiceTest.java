@@ -10,8 +10,10 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** Recordings that run beside everything else, and the way between a note and what was said when it was made. */
+@ResourceLock("joss")
 class VoiceTest {
     private final Chrome chrome = new Chrome();
     private Desk joss;

@@ -10,8 +10,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** Writing in full in a real browser: habits of the fingers, tables, formulas, clean pasting, and finding it all again. */
+@ResourceLock("lin")
 class WritingTest {
     private final Chrome chrome = new Chrome();
     private Desk lin;
