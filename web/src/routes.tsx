@@ -1,8 +1,17 @@
 import type { RouteObject } from 'react-router';
 import { SchoolYearsScreen } from './features/calendar';
 import { CollectionScreen, CollectionsScreen } from './features/collection';
+import {
+  BinScreen,
+  NeedleScreen,
+  NewNotebookScreen,
+  NotebookScreen,
+  SectionScreen,
+  UnfiledScreen,
+} from './features/contents';
 import { ClassScreen, CoverageScreen, StudentScreen } from './features/coverage';
 import { EditionScreen } from './features/edition';
+import { GoToEntry } from './features/entry';
 import {
   CheckScreen,
   GoToHandIn,
@@ -12,17 +21,7 @@ import {
   VersionScreen,
 } from './features/handin';
 import { MarksScreen } from './features/mark';
-import {
-  BinScreen,
-  GoToEntry,
-  GoToPage,
-  NeedleScreen,
-  NewNotebookScreen,
-  NotebookScreen,
-  PageScreen,
-  SectionScreen,
-  UnfiledScreen,
-} from './features/notebook';
+import { GoToPage, PageScreen } from './features/page';
 import { PapersScreen } from './features/paper';
 import { ClassPlanScreen, OwnPlanScreen } from './features/plan';
 import { SheetScreen, SheetsScreen } from './features/reflection';

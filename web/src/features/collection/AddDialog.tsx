@@ -3,8 +3,8 @@ import { type FormEvent, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { type Api, api, sendFile, unwrap } from '../../api';
 import { Button, ChoiceField, Dialog, TextField, Trouble } from '../../ui';
-import { contentsQuery, notebooksQuery, useNotebook } from '../notebook';
-import { pageQuery } from '../notebook/queries';
+import { contentsQuery, notebooksQuery, useNotebook } from '../contents';
+import { pageQuery } from '../entry';
 
 type Kind = Api['ItemView']['kind'];
 const KINDS: [Kind, string][] = [

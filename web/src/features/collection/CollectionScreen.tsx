@@ -15,7 +15,7 @@ import {
   Trouble,
   useKeys,
 } from '../../ui';
-import { useNotebook } from '../notebook';
+import { useNotebook } from '../contents';
 import { AddDialog } from './AddDialog';
 import { ItemPoints } from './ItemPoints';
 import { collectionQuery } from './queries';

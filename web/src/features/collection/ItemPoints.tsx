@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Trouble } from '../../ui';
-import { NotchPicker } from '../notebook';
+import { NotchPicker } from '../entry';
 import { syllabusQuery } from '../syllabus';
 import { resourcesQuery } from './queries';
 

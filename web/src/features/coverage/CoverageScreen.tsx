@@ -2,7 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Radios } from '../../ui';
-import { contentsQuery } from '../notebook';
+import { contentsQuery } from '../contents';
 import { AS_IT_IS, arranged } from './arrange';
 import { CoverageFigures } from './CoverageFigures';
 import { CoverageTools } from './CoverageTools';

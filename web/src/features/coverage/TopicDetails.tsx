@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, dayName, evidenceOf, percent, Shape } from '../../ui';
 import { resourcesQuery } from '../collection';
-import { needleQuery } from '../notebook';
+import { needleQuery } from '../contents';
 import type { Topic } from './arrange';
 
 const SURENESS = {

@@ -1,7 +1,7 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { Heading } from '../../ui';
-import { contentsQuery } from '../notebook';
+import { contentsQuery } from '../contents';
 import { ExamCard } from './ExamCard';
 import { LastMoveCard } from './LastMoveCard';
 import { MoveCard } from './MoveCard';

@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { useOutbox } from '../../device';
 import { Button, Card, ChoiceField, Heading, plural, Trouble } from '../../ui';
-import { contentsQuery } from '../notebook';
+import { contentsQuery } from '../contents';
 import { PdfLinks } from './PdfLinks';
 import { readyQuery } from './queries';
 import { dueLine, STATE_WORDS } from './words';

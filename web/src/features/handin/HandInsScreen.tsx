@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Card, Empty, Heading, moment, plural } from '../../ui';
-import { contentsQuery, notebooksQuery } from '../notebook';
+import { contentsQuery, notebooksQuery } from '../contents';
 import { rulerQuery } from '../shell/queries';
 import { askedQuery } from './queries';
 import { dueLine, dueWords, STATE_WORDS } from './words';

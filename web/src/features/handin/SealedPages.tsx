@@ -1,20 +1,11 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
+import { addressOf, explains, fileName, SPANS, withExplanations } from '../entry';
 import { FileCard } from '../file';
 import { type InkDrawing, InkView } from '../ink';
 import { LinkCard } from '../link';
-import {
-  addressOf,
-  arranged,
-  columns,
-  entriesIn,
-  explains,
-  fileName,
-  SPANS,
-  withExplanations,
-  type Zone,
-} from '../notebook';
+import { arranged, columns, entriesIn, type Zone } from '../pattern';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 import { ClipPlayer, SoundPlayer } from '../voice';

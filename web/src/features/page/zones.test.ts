@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
+import type { Shown } from '../entry';
+import { arranged, columnOf, entriesIn, type Pattern, type Zone, zoneAfter, zoneOf } from '../pattern';
 import { besideOrder } from './besideOrder';
-import type { Shown } from './shown';
-import { arranged, columnOf, entriesIn, type Pattern, type Zone, zoneAfter, zoneOf } from './zones';
 
 const zone = (key: string, role: Zone['role']): Zone => ({ key, role, title: key, prompt: '', kinds: [] });
 const CUES: Pattern = {

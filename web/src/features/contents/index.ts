@@ -1,16 +1,9 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
-export { addressOf, fileName } from './entryName';
-export { explains, withExplanations } from './explained';
-export { GoToEntry } from './GoToEntry';
-export { GoToPage } from './GoToPage';
 export { NeedleScreen } from './NeedleScreen';
 export { NewNotebookScreen } from './NewNotebookScreen';
-export { NotchPicker } from './NotchPicker';
 export { NotebookScreen } from './NotebookScreen';
-export { PageScreen } from './PageScreen';
+export { PagePicker } from './PagePicker';
 export { contentsQuery, needleQuery, notebooksQuery, useNotebook } from './queries';
 export { SectionScreen } from './SectionScreen';
-export { SPANS } from './spans';
 export { UnfiledScreen } from './UnfiledScreen';
-export { arranged, columns, entriesIn, type Zone } from './zones';

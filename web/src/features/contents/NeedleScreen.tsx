@@ -14,14 +14,13 @@ import {
   plural,
   Shape,
 } from '../../ui';
+import { addressOf, fileName, NotchPicker } from '../entry';
 import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
 import { syllabusQuery } from '../syllabus';
 import { documentText } from '../text';
 import { takeOf } from '../voice';
-import { addressOf, fileName } from './entryName';
 import { NeedleFilter } from './NeedleFilter';
-import { NotchPicker } from './NotchPicker';
 import { type NeedleWish, needleQuery } from './queries';
 
 /** The needle: choose points, and every entry notched there falls out in order of time. */

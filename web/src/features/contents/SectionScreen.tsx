@@ -4,14 +4,14 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Empty, Heading, plural, Trouble, useKeys } from '../../ui';
+import { type Pattern, patternsQuery } from '../pattern';
 import { syllabusQuery } from '../syllabus';
 import { PageList } from './PageList';
-import { contentsQuery, patternsQuery } from './queries';
+import { contentsQuery } from './queries';
 import { SectionSettings } from './SectionSettings';
 import { childrenOf } from './sections';
 import { ToCover } from './ToCover';
 import { useNotebookActs } from './useNotebookActs';
-import type { Pattern } from './zones';
 
 /** A section: what it is to cover, its pages, what is below it, and the way to hand it in. */
 export function SectionScreen() {

@@ -3,12 +3,10 @@ import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Dialog, offerUndo, Trouble } from '../../ui';
+import { pageQuery } from '../entry';
+import { type Pattern, PatternEditor, PatternShape, patternsQuery } from '../pattern';
 import { PaperChoice } from './PaperChoice';
-import { PatternEditor } from './PatternEditor';
-import { PatternShape } from './PatternShape';
 import type { Paper } from './paper';
-import { pageQuery, patternsQuery } from './queries';
-import type { Pattern } from './zones';
 
 /** What a page is laid out on: a pattern to choose, to change and to keep as one's own; and its paper. */
 export function PatternDialog({ page, onClose }: { page: Api['PageView']; onClose: () => void }) {

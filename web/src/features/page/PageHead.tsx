@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Button, dayName, plural } from '../../ui';
+import type { Shown } from '../entry';
 import { wordsOf } from '../text';
 import { PageTitle } from './PageTitle';
 import { PatternDialog } from './PatternDialog';
-import type { Shown } from './shown';
 
 type Props = {
   page: Api['PageView'];

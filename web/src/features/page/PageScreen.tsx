@@ -1,9 +1,9 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
+import { PagePicker } from '../contents';
+import { pageQuery } from '../entry';
 import { OpenPage } from './OpenPage';
-import { PagePicker } from './PagePicker';
-import { pageQuery } from './queries';
 
 /** A page; with `beside` in its address a second one next to it, each scrolling alone. */
 export function PageScreen() {

@@ -3,9 +3,9 @@ import { Menu, MenuItem } from '../../ui';
 import { isSet, useOpenBench } from '../scan';
 import { pageQuery } from './queries';
 import type { Shown } from './shown';
-import type { PageActs } from './usePageActs';
+import type { EntryActs } from './useEntryActs';
 
-type Props = { entry: Shown; acts: PageActs };
+type Props = { entry: Shown; acts: EntryActs };
 
 /** What can be done with a photo entry as pages. */
 export function PhotoMenu({ entry, acts }: Props) {

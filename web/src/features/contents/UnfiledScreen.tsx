@@ -15,9 +15,9 @@ import {
   Shape,
   useKeys,
 } from '../../ui';
+import { NotchPicker } from '../entry';
 import { unfiledQuery } from '../suggest';
 import { syllabusQuery } from '../syllabus';
-import { NotchPicker } from './NotchPicker';
 
 type Unfiled = Api['UnfiledEntryView'];
 

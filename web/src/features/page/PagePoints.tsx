@@ -1,12 +1,10 @@
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { dayName, evidenceOf, moment, Shape } from '../../ui';
+import { type EntryActs, markedWords, type Shown } from '../entry';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
 import { BenchesWaiting } from '../scan';
 import { PerhapsAbout } from '../suggest';
-import { markedWords } from './markedWords';
-import type { Shown } from './shown';
-import type { PageActs } from './usePageActs';
 
 type Props = {
   page: Api['PageView'];
@@ -16,7 +14,7 @@ type Props = {
   marking: Marking;
   onOpenMark: (mark: Mark) => void;
   chosen: Shown | undefined;
-  acts: PageActs;
+  acts: EntryActs;
 };
 
 /** Beside the page: its points with the shapes of their evidence, and what the teacher said. */

@@ -1,8 +1,8 @@
 import { v7 as newId } from 'uuid';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
-import type { Shown } from './shown';
-import { homeOf } from './zones';
+import type { Shown } from '../entry';
+import { homeOf } from '../pattern';
 
 export type Copied = Pick<Shown, 'id' | 'kind' | 'content' | 'mediaId' | 'caption' | 'width' | 'notches'>;
 

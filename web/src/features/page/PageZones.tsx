@@ -1,14 +1,10 @@
 import { type DragEvent, type ReactNode, useRef, useState } from 'react';
 import { Button, type EvidenceKind, evidenceOf, wordsPlace } from '../../ui';
+import { canTake, EntryFrame, explains, type OnPage, type Shown, withExplanations } from '../entry';
+import { arranged, columns, entriesIn, type Pattern, type Zone } from '../pattern';
 import { wordsOf } from '../text';
 import { besideOrder } from './besideOrder';
-import { canTake } from './dragging';
-import { EntryFrame } from './EntryFrame';
-import { explains, withExplanations } from './explained';
-import type { OnPage } from './onPage';
-import type { Shown } from './shown';
 import { useBeside } from './useBeside';
-import { arranged, columns, entriesIn, type Pattern, type Zone } from './zones';
 
 type Props = {
   pattern: Pattern;

@@ -1,9 +1,7 @@
 import type { Api } from '../../api';
-import { DRAGGED_ENTRY } from './dragging';
-import type { Shown } from './shown';
-import type { PageActs } from './usePageActs';
+import { DRAGGED_ENTRY, type EntryActs, type Shown } from '../entry';
 
-type Props = { slots: Api['SlotView'][]; entries: Shown[]; chosen: Shown | undefined; acts: PageActs };
+type Props = { slots: Api['SlotView'][]; entries: Shown[]; chosen: Shown | undefined; acts: EntryActs };
 
 /**
  * The top edge of a page: a slot for each point near its section. A point that the page is notched at is cut out of the

@@ -4,10 +4,10 @@ import { type Api, api, readFileInk, unwrap } from '../../api';
 import { useOutbox } from '../../device';
 import { offerUndo } from '../../ui';
 import { entryKindOf } from '../file';
+import { entriesIn, zoneOf } from '../pattern';
 import { contentOf, pagesOf, type SetPage } from '../scan';
 import { pageQuery } from './queries';
 import type { Shown } from './shown';
-import { entriesIn, zoneOf } from './zones';
 
 const EMPTY_DOCUMENT = { type: 'doc', content: [{ type: 'paragraph' }] };
 const isInkMl = (file: File) => /\.inkml$/i.test(file.name);
@@ -16,10 +16,14 @@ const EMPTY_DRAWING = { width: 640, height: 360, strokes: [] };
 /** What can be changed of an entry; the rest of it stays. */
 export type Part = Partial<Pick<Shown, 'content' | 'caption' | 'width' | 'zone' | 'beside' | 'mediaId'>>;
 
-export type PageActs = ReturnType<typeof usePageActs>;
+export type EntryActs = ReturnType<typeof useEntryActs>;
 
 /** What can be done with the entries of a page; each is on the device at once and sent when it can be. */
-export function usePageActs(page: Api['PageView'], zone: string, choose: (id: string, zone: string) => void) {
+export function useEntryActs(
+  page: Api['PageView'],
+  zone: string,
+  choose: (id: string, zone: string) => void,
+) {
   const queries = useQueryClient();
   const { outbox } = useOutbox();
 

@@ -1,6 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Navigate, useLocation, useParams } from 'react-router';
-import { pageQuery } from './queries';
+import { pageQuery } from '../entry';
 
 /** A page by its own address alone, as collections know it: leads to it inside its notebook. */
 export function GoToPage() {

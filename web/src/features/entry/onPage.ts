@@ -1,16 +1,16 @@
 import type { Api } from '../../api';
 import type { Mark, Marking } from '../mark';
+import type { Pattern } from '../pattern';
 import type { Spot } from '../scan';
 import type { About, Hearing, SaidMoment, Sound } from '../voice';
 import type { Shown } from './shown';
-import type { PageActs } from './usePageActs';
-import type { Pattern } from './zones';
+import type { EntryActs } from './useEntryActs';
 
 /** What all entries of a page have in common. */
 export type OnPage = {
   id: string;
   pattern: Pattern;
-  acts: PageActs;
+  acts: EntryActs;
   marking: Marking;
   points: Api['NodeView'][];
   remarks: Api['RemarkView'][];

@@ -1,4 +1,4 @@
-import type { Shown } from './shown';
+import type { Shown } from '../entry';
 
 type Node = { marks?: { type: string; attrs?: { id?: string } }[]; content?: Node[] };
 

@@ -14,6 +14,7 @@ import { FileCard } from '../file';
 import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
 import { choiceOf, isOpen, MarkBadge, stateOf } from '../mark';
+import type { Zone } from '../pattern';
 import { TypedEntry } from '../text';
 import { SaidAt } from '../voice';
 import { ClipEntry } from './ClipEntry';
@@ -26,10 +27,9 @@ import { RecordingEntry } from './RecordingEntry';
 import { SetEntry } from './SetEntry';
 import type { Shown } from './shown';
 import { SPANS } from './spans';
-import type { PageActs } from './usePageActs';
+import type { EntryActs } from './useEntryActs';
 import { useTextMarking } from './useTextMarking';
 import { WatchDrawn } from './WatchDrawn';
-import type { Zone } from './zones';
 
 type Props = {
   entry: Shown;
@@ -241,7 +241,7 @@ function OwnWordsNote({ measured }: { measured: Api['OwnWordsView'] | undefined 
   );
 }
 
-function Caption({ entry, acts }: { entry: Shown; acts: PageActs }) {
+function Caption({ entry, acts }: { entry: Shown; acts: EntryActs }) {
   const [caption, setCaption] = useState(entry.caption);
   const line = useRef<HTMLInputElement>(null);
   useEffect(() => {

@@ -3,19 +3,19 @@ import type { Api } from '../../api';
 import { Button, evidenceOf, Menu, MenuItem, offerUndo, Shape } from '../../ui';
 import { InkMenu } from '../ink';
 import { isOf, type Marking } from '../mark';
+import { type Pattern, zoneOf } from '../pattern';
 import { startDrag } from './dragging';
 import { EarlierDialog } from './EarlierDialog';
 import { PdfPagesButton } from './PdfPagesButton';
 import { PhotoMenu } from './PhotoMenu';
 import type { Shown } from './shown';
-import type { PageActs } from './usePageActs';
-import { type Pattern, zoneOf } from './zones';
+import type { EntryActs } from './useEntryActs';
 
 type Props = {
   entry: Shown;
   pattern: Pattern;
   codes: Api['NodeView'][];
-  acts: PageActs;
+  acts: EntryActs;
   marking: Marking;
   onNotch: () => void;
   onExplain: () => void;

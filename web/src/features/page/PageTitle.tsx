@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Heading, offerUndo, Trouble } from '../../ui';
-import { pageQuery } from './queries';
+import { pageQuery } from '../entry';
 
 const PAUSE_MILLIS = 700;
 

@@ -1,11 +1,10 @@
 import type { Api } from '../../api';
 import { Trouble } from '../../ui';
+import { type EntryActs, PhotoDialog } from '../entry';
 import { entryKindOf, FileDialog } from '../file';
 import { LinkDialog } from '../link';
 import { useOpenBench } from '../scan';
 import { type About, ClipDialog, RecordDialog } from '../voice';
-import { PhotoDialog } from './PhotoDialog';
-import type { PageActs } from './usePageActs';
 
 /** What is being put on a page, and asks how. */
 export type Capturing =
@@ -17,7 +16,7 @@ type Props = {
   /** The zone that it goes into. */
   into: string;
   capturing: Capturing | undefined;
-  acts: PageActs;
+  acts: EntryActs;
   onCapture: (capturing: Capturing | undefined) => void;
 };
 

@@ -4,28 +4,35 @@ import { useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
 import { Trouble, useKeys, useStable } from '../../ui';
+import {
+  type Does,
+  draggedCopy,
+  draggedText,
+  EntryLook,
+  entryName,
+  markedWords,
+  NotchPicker,
+  type OnPage,
+  ownWordsQuery,
+  pageQuery,
+  remarksQuery,
+  shownEntries,
+  useEntryActs,
+  useFileText,
+  useHeard,
+  useMarkTimings,
+} from '../entry';
 import { type Mark, MarkDialog, useMarks } from '../mark';
+import { columnOf, homeOf, zoneAfter, zoneOf } from '../pattern';
 import { ReviewPanel } from '../review';
 import { type Spot, spotsOf } from '../scan';
 import { syllabusQuery } from '../syllabus';
 import { type About, HearingProvider, LitEntries, useHearing, useRecorderItself } from '../voice';
 import { CaptureBar } from './CaptureBar';
 import { CaptureDialogs, type Capturing } from './CaptureDialogs';
-import { draggedCopy, draggedText } from './dragging';
-import { EntryLook } from './EntryLook';
-import { entryName } from './entryName';
-import { markedWords } from './markedWords';
-import { NotchPicker } from './NotchPicker';
-import type { Does, OnPage } from './onPage';
 import { PageCard } from './PageCard';
 import { PagePoints } from './PagePoints';
-import { ownWordsQuery, pageQuery, remarksQuery } from './queries';
-import { shownEntries } from './shown';
 import { copiedText, useCopyAcross } from './useCopyAcross';
-import { useFileText } from './useFileText';
-import { useHeard, useMarkTimings } from './useHeard';
-import { usePageActs } from './usePageActs';
-import { columnOf, homeOf, zoneAfter, zoneOf } from './zones';
 
 const NO_REMARKS: Api['RemarkView'][] = [];
 const NOT_MEASURED: Api['OwnWordsView'][] = [];
@@ -64,7 +71,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     setChosen(made);
     setZone(its);
   };
-  const acts = useStable(usePageActs(page, into, chooseNew));
+  const acts = useStable(useEntryActs(page, into, chooseNew));
   const copyAcross = useCopyAcross();
   const fileText = useFileText(acts.text);
   const entry = entries.find((one) => one.id === chosen) ?? entries.at(-1);

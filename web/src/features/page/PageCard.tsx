@@ -1,11 +1,9 @@
 import type { Api } from '../../api';
-import { DRAGGED_ENTRY, startTextDrag } from './dragging';
-import type { OnPage } from './onPage';
+import { DRAGGED_ENTRY, type OnPage, type Shown, startTextDrag } from '../entry';
 import { PageEdge } from './PageEdge';
 import { PageHead } from './PageHead';
 import { PageZones } from './PageZones';
 import { paperStyle } from './paper';
-import type { Shown } from './shown';
 
 type Props = {
   page: Api['PageView'];

@@ -1,0 +1,16 @@
+export { canTake, DRAGGED_ENTRY, draggedCopy, draggedText, startTextDrag } from './dragging';
+export { EntryFrame } from './EntryFrame';
+export { EntryLook } from './EntryLook';
+export { addressOf, entryName, fileName } from './entryName';
+export { explains, withExplanations } from './explained';
+export { GoToEntry } from './GoToEntry';
+export { markedWords } from './markedWords';
+export { NotchPicker } from './NotchPicker';
+export type { Does, OnPage } from './onPage';
+export { PhotoDialog } from './PhotoDialog';
+export { ownWordsQuery, pageQuery, remarksQuery } from './queries';
+export { type Shown, shownEntries } from './shown';
+export { SPANS } from './spans';
+export { type EntryActs, useEntryActs } from './useEntryActs';
+export { useFileText } from './useFileText';
+export { useHeard, useMarkTimings } from './useHeard';

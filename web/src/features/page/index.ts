@@ -1,0 +1,2 @@
+export { GoToPage } from './GoToPage';
+export { PageScreen } from './PageScreen';
