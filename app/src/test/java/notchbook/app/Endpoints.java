@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import notchbook.app.notebook.EntryWidth;
+import notchbook.app.entry.EntryWidth;
 
 /** Every endpoint with who may ask it, and things in a school that it can be asked about. */
 final class Endpoints {

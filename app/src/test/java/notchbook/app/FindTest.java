@@ -7,7 +7,7 @@ import java.math.BigInteger;
 import java.security.SecureRandom;
 import java.util.List;
 import java.util.UUID;
-import notchbook.app.notebook.EntryWidth;
+import notchbook.app.entry.EntryWidth;
 import notchbook.app.people.Person;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;

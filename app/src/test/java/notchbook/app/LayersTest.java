@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.UUID;
-import notchbook.app.notebook.EntryWidth;
+import notchbook.app.entry.EntryWidth;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.junit.jupiter.api.BeforeEach;

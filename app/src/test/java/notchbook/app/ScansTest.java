@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.UUID;
-import notchbook.app.notebook.EntryWidth;
+import notchbook.app.entry.EntryWidth;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Job;
 import org.jspecify.annotations.Nullable;

@@ -7,7 +7,7 @@ import java.util.UUID;
 import notchbook.app.collection.Collections;
 import notchbook.app.collection.ItemKind;
 import notchbook.app.collection.Resources;
-import notchbook.app.notebook.Notebooks;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
 
@@ -15,14 +15,19 @@ import org.springframework.stereotype.Component;
 @Component
 class CollectionMaker {
     private final Cast cast;
-    private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Collections collections;
     private final Resources resources;
     private final MediaMaker files;
 
-    CollectionMaker(Cast cast, Notebooks notebooks, Collections collections, Resources resources, MediaMaker files) {
+    CollectionMaker(
+            Cast cast,
+            NotebookEntries notebookEntries,
+            Collections collections,
+            Resources resources,
+            MediaMaker files) {
         this.cast = cast;
-        this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.collections = collections;
         this.resources = resources;
         this.files = files;
@@ -72,7 +77,7 @@ class CollectionMaker {
     }
 
     private void entries(Book book, UUID collection, String... captions) {
-        notebooks.entries(book.notebook()).stream()
+        notebookEntries.in(book.notebook()).stream()
                 .filter(entry -> List.of(captions).contains(entry.caption()))
                 .forEach(entry -> add(
                         collection,

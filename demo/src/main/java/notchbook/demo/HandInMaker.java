@@ -3,11 +3,11 @@ package notchbook.demo;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.UUID;
+import notchbook.app.contents.Contents;
 import notchbook.app.handin.Checking;
 import notchbook.app.handin.HandIns;
 import notchbook.app.handin.SetWork;
 import notchbook.app.handin.SetWorks;
-import notchbook.app.notebook.Sections;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import org.springframework.stereotype.Component;
@@ -18,14 +18,14 @@ class HandInMaker {
     private final SetWorks setWorks;
     private final HandIns handIns;
     private final Checking checking;
-    private final Sections sections;
+    private final Contents contents;
     private final DemoClock clock;
 
-    HandInMaker(SetWorks setWorks, HandIns handIns, Checking checking, Sections sections, DemoClock clock) {
+    HandInMaker(SetWorks setWorks, HandIns handIns, Checking checking, Contents contents, DemoClock clock) {
         this.setWorks = setWorks;
         this.handIns = handIns;
         this.checking = checking;
-        this.sections = sections;
+        this.contents = contents;
         this.clock = clock;
     }
 
@@ -57,7 +57,7 @@ class HandInMaker {
             boolean isChecked,
             String... remarks) {
         open(teacher, handIn, day);
-        var entries = sections.contents(student, section).entries();
+        var entries = contents.of(student, section).entries();
         for (var i = 0; i < Math.min(remarks.length, entries.size()); i++) {
             checking.remark(teacher, handIn, UUID.randomUUID(), entries.get(i).id(), remarks[i]);
         }

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.Notebooks;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.reflection.Reflections;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
@@ -16,13 +16,13 @@ import org.springframework.stereotype.Component;
 /** Fills weekly sheets in, each on its Friday evening. */
 @Component
 class ReflectionMaker {
-    private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Reflections reflections;
     private final NotebookMaker maker;
     private final DemoClock clock;
 
-    ReflectionMaker(Notebooks notebooks, Reflections reflections, NotebookMaker maker, DemoClock clock) {
-        this.notebooks = notebooks;
+    ReflectionMaker(NotebookEntries notebookEntries, Reflections reflections, NotebookMaker maker, DemoClock clock) {
+        this.notebookEntries = notebookEntries;
         this.reflections = reflections;
         this.maker = maker;
         this.clock = clock;
@@ -40,7 +40,7 @@ class ReflectionMaker {
         var week = Integer.parseInt(head[1]);
         var friday = calendar.day(week, 4);
         clock.holdAt(maker.pastOrToday(friday), LocalTime.of(19, 20));
-        var made = notebooks.entries(book.notebook()).stream()
+        var made = notebookEntries.in(book.notebook()).stream()
                 .filter(entry -> isIn(entry, friday))
                 .map(Entry::id)
                 .limit(2)

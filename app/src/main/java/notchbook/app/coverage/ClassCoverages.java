@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
@@ -32,15 +33,23 @@ import org.springframework.stereotype.Service;
 class ClassCoverages {
     private final People people;
     private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Syllabi syllabi;
     private final Plans plans;
     private final SchoolYears years;
     private final SchoolClock clock;
 
     ClassCoverages(
-            People people, Notebooks notebooks, Syllabi syllabi, Plans plans, SchoolYears years, SchoolClock clock) {
+            People people,
+            Notebooks notebooks,
+            NotebookEntries notebookEntries,
+            Syllabi syllabi,
+            Plans plans,
+            SchoolYears years,
+            SchoolClock clock) {
         this.people = people;
         this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.syllabi = syllabi;
         this.plans = plans;
         this.years = years;
@@ -106,8 +115,8 @@ class ClassCoverages {
     /** Kinds by lines of the class's edition; what is notched in another edition is carried over. */
     private Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(
             Collection<Notebook> books, Optional<UUID> editionId, Edition edition) {
-        var kinds =
-                new HashMap<>(notebooks.kinds(books.stream().map(Notebook::id).toList()));
+        var kinds = new HashMap<>(
+                notebookEntries.kinds(books.stream().map(Notebook::id).toList()));
         var elsewhere = books.stream()
                 .filter(book -> !Optional.of(book.editionId()).equals(editionId))
                 .map(Notebook::id)

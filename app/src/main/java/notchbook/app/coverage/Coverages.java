@@ -3,6 +3,7 @@ package notchbook.app.coverage;
 import java.util.ArrayList;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.paper.Papers;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Coverages {
     private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Reflections reflections;
     private final Syllabi syllabi;
     private final Plans plans;
@@ -32,6 +34,7 @@ public class Coverages {
 
     Coverages(
             Notebooks notebooks,
+            NotebookEntries notebookEntries,
             Reflections reflections,
             Syllabi syllabi,
             Plans plans,
@@ -40,6 +43,7 @@ public class Coverages {
             LookStore looks,
             SchoolClock clock) {
         this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.reflections = reflections;
         this.syllabi = syllabi;
         this.plans = plans;
@@ -55,7 +59,7 @@ public class Coverages {
 
     /** Everything that the coverage of a notebook is worked out from. */
     public CoverageInput input(Notebook notebook) {
-        var evidence = new ArrayList<>(notebooks.evidence(notebook));
+        var evidence = new ArrayList<>(notebookEntries.evidence(notebook));
         evidence.addAll(reflections.evidence(notebook));
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         return new CoverageInput(

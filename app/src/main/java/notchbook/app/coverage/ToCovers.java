@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.toSet;
 
 import java.util.List;
 import java.util.UUID;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Sections;
@@ -21,13 +22,21 @@ import org.springframework.transaction.annotation.Transactional;
 public class ToCovers {
     private final Sections sections;
     private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Syllabi syllabi;
     private final TickStore ticks;
     private final SchoolClock clock;
 
-    ToCovers(Sections sections, Notebooks notebooks, Syllabi syllabi, TickStore ticks, SchoolClock clock) {
+    ToCovers(
+            Sections sections,
+            Notebooks notebooks,
+            NotebookEntries notebookEntries,
+            Syllabi syllabi,
+            TickStore ticks,
+            SchoolClock clock) {
         this.sections = sections;
         this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.syllabi = syllabi;
         this.ticks = ticks;
         this.clock = clock;
@@ -41,7 +50,7 @@ public class ToCovers {
         var weights = Weights.of(edition, notebook.exam());
         var asked = section.topics().stream().flatMap(edition::pointsUnder).collect(toSet());
         var ticked = ticks.of(notebook.id());
-        var covered = notebooks.evidence(notebook).stream()
+        var covered = notebookEntries.evidence(notebook).stream()
                 .flatMap(evidence -> evidence.notches().stream())
                 .collect(toSet());
         return edition.points()

@@ -3,7 +3,7 @@ package notchbook.app.find;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import notchbook.app.notebook.EntryKind;
+import notchbook.app.entry.EntryKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.core.find.Excerpt;

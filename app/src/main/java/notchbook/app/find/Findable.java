@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.app.entry.Entry;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaWords;
-import notchbook.app.notebook.Entry;
 import org.springframework.stereotype.Component;
 
 /** Gathers what entries can be found by. */

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import notchbook.app.notebook.SectionContents;
-import notchbook.app.notebook.Sections;
+import notchbook.app.contents.Contents;
+import notchbook.app.contents.SectionContents;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
@@ -29,7 +29,7 @@ public class HandIns {
     private final HandInStore store;
     private final RemarkStore remarks;
     private final SetWorks setWorks;
-    private final Sections sections;
+    private final Contents contents;
     private final Syllabi syllabi;
     private final People people;
     private final Freezer freezer;
@@ -42,7 +42,7 @@ public class HandIns {
             HandInStore store,
             RemarkStore remarks,
             SetWorks setWorks,
-            Sections sections,
+            Contents contents,
             Syllabi syllabi,
             People people,
             Freezer freezer,
@@ -53,7 +53,7 @@ public class HandIns {
         this.store = store;
         this.remarks = remarks;
         this.setWorks = setWorks;
-        this.sections = sections;
+        this.contents = contents;
         this.syllabi = syllabi;
         this.people = people;
         this.freezer = freezer;
@@ -112,7 +112,7 @@ public class HandIns {
     }
 
     Readying ready(Person reader, UUID sectionId, Optional<UUID> setWorkId) {
-        var section = sections.contents(reader, sectionId);
+        var section = contents.of(reader, sectionId);
         var setWork = setWorkId
                 .map(id -> setWorks.require(reader, id))
                 .or(() -> choices(reader, section).stream().findFirst())
@@ -177,7 +177,7 @@ public class HandIns {
 
     /** The PDF of a section as it is now. */
     byte[] draftPdf(Person reader, UUID sectionId, Print print) {
-        var section = sections.contents(reader, sectionId);
+        var section = contents.of(reader, sectionId);
         var address = print.origin() + "/p/";
         return SectionPdf.write(
                 sheets.of(freezer.freeze(reader, section), "not handed in", page -> address + page), print.paper());

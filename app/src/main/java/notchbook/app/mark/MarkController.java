@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.notebook.EntryKind;
+import notchbook.app.entry.EntryKind;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
@@ -26,12 +27,14 @@ import org.springframework.web.bind.annotation.RestController;
 class MarkController {
     private final Marks marks;
     private final Pages pages;
+    private final NotebookEntries notebookEntries;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    MarkController(Marks marks, Pages pages, SchoolYears years, SchoolClock clock) {
+    MarkController(Marks marks, Pages pages, NotebookEntries notebookEntries, SchoolYears years, SchoolClock clock) {
         this.marks = marks;
         this.pages = pages;
+        this.notebookEntries = notebookEntries;
         this.years = years;
         this.clock = clock;
     }
@@ -55,7 +58,7 @@ class MarkController {
     @GetMapping("/api/pages/{id}/marks")
     List<MarkView> onPage(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         var page = pages.require(reader, id);
-        return marks.on(pages.entries(page)).stream()
+        return marks.on(notebookEntries.on(page)).stream()
                 .map(placed -> MarkView.of(placed.entryId(), placed.mark()))
                 .toList();
     }

@@ -1,7 +1,7 @@
 package notchbook.app.mark;
 
 import java.util.List;
-import notchbook.app.notebook.Entry;
+import notchbook.app.entry.Entry;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Page;
 import notchbook.core.mark.Gathering;

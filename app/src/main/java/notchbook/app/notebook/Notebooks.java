@@ -1,38 +1,24 @@
 package notchbook.app.notebook;
 
-import static java.util.stream.Collectors.toMap;
-
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
-import notchbook.core.coverage.Evidence;
-import notchbook.core.notebook.EvidenceKind;
-import notchbook.core.notebook.Gap;
-import notchbook.core.notebook.Needle;
 import notchbook.core.syllabus.ExamChoice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A student's notebooks and, for the other rooms, what is in them. */
+/** A student's notebooks. */
 @Service
 public class Notebooks {
-    /** Notebooks that one query reads; a year group takes several, and the database answers those beside each other. */
-    private static final int AT_ONCE = 75;
-
     private final NotebookStore store;
     private final SectionStore sections;
     private final PageStore pages;
-    private final EntryStore entries;
     private final Syllabi syllabi;
     private final People people;
     private final SchoolClock clock;
@@ -41,14 +27,12 @@ public class Notebooks {
             NotebookStore store,
             SectionStore sections,
             PageStore pages,
-            EntryStore entries,
             Syllabi syllabi,
             People people,
             SchoolClock clock) {
         this.store = store;
         this.sections = sections;
         this.pages = pages;
-        this.entries = entries;
         this.syllabi = syllabi;
         this.people = people;
         this.clock = clock;
@@ -126,53 +110,6 @@ public class Notebooks {
     /** The live pages of a notebook. */
     public List<Page> pages(Notebook notebook) {
         return pages.inNotebook(notebook.id());
-    }
-
-    /** The live entries of a notebook. */
-    public List<Entry> entries(Notebook notebook) {
-        return entries.inNotebook(notebook.id());
-    }
-
-    /** The live entries that fall out for these points or topics, in order of time. */
-    List<Entry> needle(Notebook notebook, Set<UUID> nodes, Needle.Wish wish) {
-        var needle = Needle.of(syllabi.edition(notebook.editionId(), notebook.id()), nodes, wish);
-        return entries(notebook).stream()
-                .filter(entry -> needle.lifts(entry.notches(), entry.kind().evidence(), clock.dayOf(entry.madeAt())))
-                .sorted(Comparator.comparing(Entry::madeAt))
-                .toList();
-    }
-
-    /** What the entries of a notebook are evidence for: all that are live, not empty and notched. */
-    public List<Evidence> evidence(Notebook notebook) {
-        return entries.notched(notebook.id()).stream()
-                .map(entry ->
-                        new Evidence(entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
-                .toList();
-    }
-
-    /** Of which kinds that evidence is for each line, in several notebooks at once: much less than the evidence itself. */
-    public Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(List<UUID> notebookIds) {
-        return IntStream.range(0, Math.ceilDiv(notebookIds.size(), AT_ONCE))
-                .parallel()
-                .mapToObj(
-                        part -> notebookIds.subList(part * AT_ONCE, Math.min(notebookIds.size(), (part + 1) * AT_ONCE)))
-                .flatMap(part -> entries.kinds(part).entrySet().stream())
-                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue));
-    }
-
-    /** What the patterns of pages ask for and is not there, such as a recording, in words by the page. */
-    Map<UUID, List<String>> missing(List<Page> written) {
-        var asking = written.stream()
-                .filter(page -> page.pattern().zones().stream()
-                        .anyMatch(zone -> !zone.kinds().isEmpty()))
-                .toList();
-        var contents = pages.kindsInZones(asking.stream().map(Page::id).toList());
-        return asking.stream()
-                .collect(toMap(
-                        Page::id,
-                        page -> Gap.ofKinds(page.pattern(), contents.getOrDefault(page.id(), List.of())).stream()
-                                .map(gap -> "“%s” %s".formatted(gap.zone().title(), gap.words()))
-                                .toList()));
     }
 
     /** The notebooks that students keep for a class. */

@@ -1,21 +1,17 @@
 package notchbook.app.notebook;
 
-import static notchbook.tables.Tables.ENTRY;
 import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.SECTION;
 
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Pattern;
-import notchbook.core.notebook.ZoneContent;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -51,29 +47,6 @@ class PageStore {
                 .where(PAGE.SECTION_ID.in(sectionIds), PAGE.DELETED_AT.isNull())
                 .orderBy(PAGE.POSITION, PAGE.ID)
                 .fetch(this::page);
-    }
-
-    /** How many live entries each page has; pages without any are not in it. */
-    Map<UUID, Integer> entryCounts(Collection<UUID> pageIds) {
-        return db.select(ENTRY.PAGE_ID, DSL.count())
-                .from(ENTRY)
-                .where(ENTRY.PAGE_ID.in(pageIds), ENTRY.DELETED_AT.isNull())
-                .groupBy(ENTRY.PAGE_ID)
-                .fetchMap(ENTRY.PAGE_ID, DSL.count());
-    }
-
-    /** What lies in the zones of pages, by kind; words are not counted. */
-    Map<UUID, List<ZoneContent>> kindsInZones(Collection<UUID> pageIds) {
-        return db.select(ENTRY.PAGE_ID, ENTRY.ZONE, ENTRY.KIND, ENTRY.IS_EMPTY)
-                .from(ENTRY)
-                .where(ENTRY.PAGE_ID.in(pageIds), ENTRY.DELETED_AT.isNull())
-                .fetchGroups(
-                        ENTRY.PAGE_ID,
-                        row -> new ZoneContent(
-                                row.get(ENTRY.ZONE),
-                                EntryKind.valueOf(row.get(ENTRY.KIND)).evidence(),
-                                0,
-                                row.get(ENTRY.IS_EMPTY)));
     }
 
     int nextPosition(UUID sectionId) {

@@ -1,21 +1,17 @@
 package notchbook.app.notebook;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
-import notchbook.app.syllabus.Syllabi;
-import notchbook.core.notebook.PageEdge;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Pattern;
 import notchbook.core.notebook.Patterns;
-import notchbook.core.syllabus.SyllabusNode;
-import notchbook.core.syllabus.Weights;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,24 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Pages {
     private final Sections sections;
-    private final Notebooks notebooks;
     private final PageStore store;
-    private final EntryStore entries;
-    private final Syllabi syllabi;
     private final SchoolClock clock;
 
-    Pages(
-            Sections sections,
-            Notebooks notebooks,
-            PageStore store,
-            EntryStore entries,
-            Syllabi syllabi,
-            SchoolClock clock) {
+    Pages(Sections sections, PageStore store, SchoolClock clock) {
         this.sections = sections;
-        this.notebooks = notebooks;
         this.store = store;
-        this.entries = entries;
-        this.syllabi = syllabi;
         this.clock = clock;
     }
 
@@ -49,6 +33,11 @@ public class Pages {
         var page = store.find(id).orElseThrow(() -> Refusal.notFound("page"));
         sections.require(reader, page.sectionId());
         return page;
+    }
+
+    /** Whether a live page has this id, whoever's. */
+    public boolean isThere(UUID id) {
+        return store.find(id).isPresent();
     }
 
     /** Makes a page; making it again with the same id changes nothing. */
@@ -107,23 +96,34 @@ public class Pages {
         return changed;
     }
 
+    /** The live pages of sections, in their order within each. */
+    public List<Page> in(Collection<UUID> sectionIds) {
+        return store.inSections(sectionIds);
+    }
+
+    /** Puts a page into a section of its owner's, as its page number {@code position} from 0. */
+    @Transactional
+    public void move(Page page, Section to, int position) {
+        store.place(page.id(), to.id());
+        var order = new ArrayList<>(
+                store.inSections(List.of(to.id())).stream().map(Page::id).toList());
+        order.remove(page.id());
+        order.add(Math.clamp(position, 0, order.size()), page.id());
+        store.order(order);
+    }
+
+    /** An empty page like another one, as the last of a section of its owner's. */
+    @Transactional
+    public Page copy(Page page, UUID copyId, Section to) {
+        var copy = new Page(
+                copyId, to.id(), page.title(), page.day(), store.nextPosition(to.id()), page.pattern(), page.paper());
+        store.insert(copy);
+        return copy;
+    }
+
     @Transactional
     public void delete(Person reader, UUID id) {
         require(reader, id);
         store.delete(id, clock.now());
-    }
-
-    public List<Entry> entries(Page page) {
-        return entries.onPages(List.of(page.id()));
-    }
-
-    /** The points that have a slot on the edge of a page. */
-    List<SyllabusNode> edge(Person reader, Page page, List<Entry> onPage) {
-        var section = sections.require(reader, page.sectionId());
-        var notebook = notebooks.require(reader, section.notebookId());
-        var edition = syllabi.edition(notebook.editionId(), notebook.id());
-        Set<UUID> notched =
-                onPage.stream().flatMap(entry -> entry.notches().stream()).collect(Collectors.toSet());
-        return PageEdge.slots(edition, Weights.of(edition, notebook.exam()), section.topics(), notched);
     }
 }

@@ -1,11 +1,9 @@
 package notchbook.app.notebook;
 
-import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toSet;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -32,25 +30,14 @@ public class Sections {
 
     private final Notebooks notebooks;
     private final SectionStore store;
-    private final PageStore pages;
-    private final EntryStore entries;
     private final Syllabi syllabi;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    Sections(
-            Notebooks notebooks,
-            SectionStore store,
-            PageStore pages,
-            EntryStore entries,
-            Syllabi syllabi,
-            SchoolYears years,
-            SchoolClock clock) {
+    Sections(Notebooks notebooks, SectionStore store, Syllabi syllabi, SchoolYears years, SchoolClock clock) {
         this.years = years;
         this.notebooks = notebooks;
         this.store = store;
-        this.pages = pages;
-        this.entries = entries;
         this.syllabi = syllabi;
         this.clock = clock;
     }
@@ -62,22 +49,10 @@ public class Sections {
         return section;
     }
 
-    /** A section of the reader's own with all that is in it. */
-    public SectionContents contents(Person reader, UUID id) {
-        var section = require(reader, id);
+    /** A section and those below it, in their order. */
+    public List<Section> branch(Section section) {
         var all = store.in(section.notebookId());
-        var branch = tree(all).branch(id).map(inside -> byId(all, inside)).toList();
-        var order = branch.stream().map(Section::id).toList();
-        var found = pages.inSections(order).stream()
-                .sorted(Comparator.comparing(page -> order.indexOf(page.sectionId())))
-                .toList();
-        return new SectionContents(
-                notebooks.require(reader, section.notebookId()),
-                section,
-                branch,
-                found,
-                entries.onPages(found.stream().map(Page::id).toList()).stream()
-                        .collect(groupingBy(entry -> entry.place().pageId())));
+        return tree(all).branch(section.id()).map(inside -> byId(all, inside)).toList();
     }
 
     /** Makes a section; making it again with the same id changes nothing. */
@@ -198,7 +173,7 @@ public class Sections {
     }
 
     /** The code of the topic that a section is about, when it is about one. */
-    static Optional<String> code(Section section, Edition edition) {
+    public static Optional<String> code(Section section, Edition edition) {
         return section.topics().stream()
                 .findFirst()
                 .filter(only -> section.topics().size() == 1)

@@ -1,4 +1,4 @@
-/** Notebooks, sections, pages, entries and their notches. */
+/** Notebooks, their sections and pages, and whose they are. */
 @NullMarked
 package notchbook.app.notebook;
 

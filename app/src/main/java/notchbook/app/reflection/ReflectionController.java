@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.notebook.EntryKind;
+import notchbook.app.entry.EntryKind;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;

@@ -10,7 +10,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.notebook.Entry;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
@@ -38,6 +39,7 @@ public class Reflections {
 
     private final ReflectionStore store;
     private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Syllabi syllabi;
     private final Plans plans;
     private final SchoolYears years;
@@ -46,12 +48,14 @@ public class Reflections {
     Reflections(
             ReflectionStore store,
             Notebooks notebooks,
+            NotebookEntries notebookEntries,
             Syllabi syllabi,
             Plans plans,
             SchoolYears years,
             SchoolClock clock) {
         this.store = store;
         this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.syllabi = syllabi;
         this.plans = plans;
         this.years = years;
@@ -86,7 +90,7 @@ public class Reflections {
 
     /** The entries that were made in a week. */
     List<Entry> madeIn(Notebook notebook, CalendarWeek week) {
-        return notebooks.entries(notebook).stream()
+        return notebookEntries.in(notebook).stream()
                 .filter(entry -> isIn(week, clock.dayOf(entry.madeAt())))
                 .sorted(Comparator.comparing(Entry::madeAt))
                 .toList();
@@ -140,7 +144,7 @@ public class Reflections {
     public List<Evidence> evidence(Notebook notebook) {
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var byId = new HashMap<UUID, Entry>();
-        notebooks.entries(notebook).forEach(entry -> byId.put(entry.id(), entry));
+        notebookEntries.in(notebook).forEach(entry -> byId.put(entry.id(), entry));
         return of(notebook).stream()
                 .filter(Reflection::isWritten)
                 .map(reflection -> new Evidence(
@@ -169,7 +173,7 @@ public class Reflections {
             throw Refusal.unfit("A sheet has three answers of up to 20,000 characters.");
         }
         change.ratings().forEach((topic, value) -> new Rating(topic, clock.today(), value));
-        var entries = notebooks.entries(notebook).stream().map(Entry::id).collect(Collectors.toSet());
+        var entries = notebookEntries.in(notebook).stream().map(Entry::id).collect(Collectors.toSet());
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         if (!entries.containsAll(change.choices())
                 || !change.ratings().keySet().stream()

@@ -8,10 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.coverage.Coverages;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.EntryKind;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.mark.EntryMark;
 import notchbook.app.mark.Marks;
-import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryKind;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -35,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Reviews {
     private final Pages pages;
+    private final NotebookEntries notebookEntries;
     private final Sections sections;
     private final Notebooks notebooks;
     private final Marks marks;
@@ -45,6 +47,7 @@ class Reviews {
 
     Reviews(
             Pages pages,
+            NotebookEntries notebookEntries,
             Sections sections,
             Notebooks notebooks,
             Marks marks,
@@ -53,6 +56,7 @@ class Reviews {
             CueStore cues,
             SchoolClock clock) {
         this.pages = pages;
+        this.notebookEntries = notebookEntries;
         this.sections = sections;
         this.notebooks = notebooks;
         this.marks = marks;
@@ -94,7 +98,7 @@ class Reviews {
     }
 
     private List<FoldedEntry> folded(Person reader, Page page) {
-        var entries = pages.entries(page);
+        var entries = notebookEntries.on(page);
         var notebook = notebookOf(reader, page);
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         var marked = marks.on(entries).stream().collect(groupingBy(EntryMark::entryId));

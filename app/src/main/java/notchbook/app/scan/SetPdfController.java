@@ -1,9 +1,9 @@
 package notchbook.app.scan;
 
 import java.util.UUID;
+import notchbook.app.entry.Entries;
+import notchbook.app.entry.EntryKind;
 import notchbook.app.media.Media;
-import notchbook.app.notebook.Entries;
-import notchbook.app.notebook.EntryKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;

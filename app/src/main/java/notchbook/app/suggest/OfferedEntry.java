@@ -1,7 +1,7 @@
 package notchbook.app.suggest;
 
 import java.util.List;
-import notchbook.app.notebook.Entry;
+import notchbook.app.entry.Entry;
 
 /** An entry with its text and what it may be about, the likeliest first. */
 record OfferedEntry(Entry entry, String text, List<Offer> offers) {}

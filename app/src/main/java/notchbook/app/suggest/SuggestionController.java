@@ -3,7 +3,7 @@ package notchbook.app.suggest;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import notchbook.app.notebook.EntryKind;
+import notchbook.app.entry.EntryKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import org.springframework.http.HttpStatus;

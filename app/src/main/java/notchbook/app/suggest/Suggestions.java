@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.app.entry.Entries;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.find.Findable;
-import notchbook.app.notebook.Entries;
-import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
@@ -32,6 +33,7 @@ public class Suggestions {
     private final SuggestionStore store;
     private final Entries entries;
     private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Syllabi syllabi;
     private final Findable findable;
     private final SchoolClock clock;
@@ -40,12 +42,14 @@ public class Suggestions {
             SuggestionStore store,
             Entries entries,
             Notebooks notebooks,
+            NotebookEntries notebookEntries,
             Syllabi syllabi,
             Findable findable,
             SchoolClock clock) {
         this.store = store;
         this.entries = entries;
         this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.syllabi = syllabi;
         this.findable = findable;
         this.clock = clock;
@@ -62,7 +66,7 @@ public class Suggestions {
     /** Work of a notebook that is notched nowhere, the newest first. */
     List<OfferedEntry> unfiled(Person reader, UUID notebookId) {
         var notebook = notebooks.require(reader, notebookId);
-        var loose = notebooks.entries(notebook).stream()
+        var loose = notebookEntries.in(notebook).stream()
                 .filter(Suggestions::isUnfiled)
                 .sorted(Comparator.comparing(Entry::madeAt).reversed())
                 .toList();

@@ -2,10 +2,10 @@ package notchbook.app.talk;
 
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.entry.Entries;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.EntryKind;
 import notchbook.app.media.Media;
-import notchbook.app.notebook.Entries;
-import notchbook.app.notebook.Entry;
-import notchbook.app.notebook.EntryKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Jobs;
 import notchbook.app.platform.Refusal;

@@ -7,7 +7,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.util.List;
 import java.util.UUID;
-import notchbook.app.notebook.Entries;
+import notchbook.app.entry.Entries;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;

@@ -14,8 +14,9 @@ import java.util.OptionalInt;
 import java.util.stream.Stream;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.coverage.Coverages;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.mark.Marks;
-import notchbook.app.notebook.Entry;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
@@ -44,6 +45,7 @@ class Weeks {
     private static final int MOST_UNFILED = 6;
 
     private final Notebooks notebooks;
+    private final NotebookEntries notebookEntries;
     private final Coverages coverages;
     private final Marks marks;
     private final Suggestions suggestions;
@@ -52,6 +54,7 @@ class Weeks {
 
     Weeks(
             Notebooks notebooks,
+            NotebookEntries notebookEntries,
             Coverages coverages,
             Marks marks,
             Suggestions suggestions,
@@ -60,6 +63,7 @@ class Weeks {
         this.marks = marks;
         this.suggestions = suggestions;
         this.notebooks = notebooks;
+        this.notebookEntries = notebookEntries;
         this.coverages = coverages;
         this.years = years;
         this.clock = clock;
@@ -170,7 +174,7 @@ class Weeks {
     }
 
     private Stream<Made> made(Person reader) {
-        return notebooks.of(reader).stream().flatMap(notebook -> notebooks.entries(notebook).stream()
+        return notebooks.of(reader).stream().flatMap(notebook -> notebookEntries.in(notebook).stream()
                 .map(entry -> new Made(notebook, entry, clock.dayOf(entry.madeAt()))));
     }
 

@@ -1,0 +1,75 @@
+package notchbook.app.entry;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Page;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.coverage.Evidence;
+import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.notebook.ZoneContent;
+import org.springframework.stereotype.Service;
+
+/** The live entries of whole notebooks and pages, whose reader has been asked who they are. */
+@Service
+public class NotebookEntries {
+    /** Notebooks that one query reads; a year group takes several, and the database answers those beside each other. */
+    private static final int AT_ONCE = 75;
+
+    private final EntryStore store;
+    private final SchoolClock clock;
+
+    NotebookEntries(EntryStore store, SchoolClock clock) {
+        this.store = store;
+        this.clock = clock;
+    }
+
+    public List<Entry> in(Notebook notebook) {
+        return store.inNotebook(notebook.id());
+    }
+
+    public List<Entry> on(Page page) {
+        return store.onPages(List.of(page.id()));
+    }
+
+    /** The entries of pages, by the page. */
+    public Map<UUID, List<Entry>> on(Collection<Page> pages) {
+        return store.onPages(pages.stream().map(Page::id).toList()).stream()
+                .collect(groupingBy(entry -> entry.place().pageId()));
+    }
+
+    /** How many entries each page has; pages without any are not in it. */
+    public Map<UUID, Integer> counts(Collection<Page> pages) {
+        return store.counts(pages.stream().map(Page::id).toList());
+    }
+
+    /** What lies in the zones of pages, by kind and page; words are not counted. */
+    public Map<UUID, List<ZoneContent>> kindsInZones(Collection<Page> pages) {
+        return store.kindsInZones(pages.stream().map(Page::id).toList());
+    }
+
+    /** What the entries of a notebook are evidence for: all that are live, not empty and notched. */
+    public List<Evidence> evidence(Notebook notebook) {
+        return store.notched(notebook.id()).stream()
+                .map(entry ->
+                        new Evidence(entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
+                .toList();
+    }
+
+    /** Of which kinds that evidence is for each line, in several notebooks at once: much less than the evidence itself. */
+    public Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(List<UUID> notebookIds) {
+        return IntStream.range(0, Math.ceilDiv(notebookIds.size(), AT_ONCE))
+                .parallel()
+                .mapToObj(
+                        part -> notebookIds.subList(part * AT_ONCE, Math.min(notebookIds.size(), (part + 1) * AT_ONCE)))
+                .flatMap(part -> store.kinds(part).entrySet().stream())
+                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+}

@@ -1,6 +1,0 @@
-package notchbook.app.notebook;
-
-import java.time.Instant;
-
-/** What an entry was until {@code savedAt}, when something else took its place. */
-record EarlierEntry(int version, String content, String caption, Instant savedAt) {}

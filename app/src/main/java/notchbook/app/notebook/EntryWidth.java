@@ -1,8 +1,0 @@
-package notchbook.app.notebook;
-
-/** How much of the page's width an entry takes. */
-public enum EntryWidth {
-    FULL,
-    HALF,
-    THIRD
-}

@@ -1,7 +1,0 @@
-package notchbook.app.notebook;
-
-import java.util.UUID;
-import notchbook.core.notebook.Pattern;
-
-/** A pattern that a student made. */
-record OwnPattern(UUID id, Pattern pattern) {}
