@@ -147,3 +147,18 @@ test('takes up what an earlier visit left', async () => {
   await vi.waitFor(() => expect(send).toHaveBeenCalled(), MILLIS);
   expect(sent().at(-1)?.body).toMatchObject({ caption: 'left behind' });
 });
+
+test('has the last keys of a page that went before they were written', async () => {
+  send.mockRejectedValue(new TypeError('no network'));
+  await outbox.keep({ ...WORK, caption: 'Written o' });
+  Reflect.get(outbox, 'store').changes.put = () => new Promise(() => {});
+  outbox.keep({ ...WORK, caption: 'Written on the train.' });
+  window.dispatchEvent(new Event('pagehide'));
+  const again = new Outbox(`person-${person - 1}`, () => {});
+  await again.open();
+  await vi.waitFor(
+    () => expect(again.snapshot().waiting.get('e1')?.caption).toBe('Written on the train.'),
+    MILLIS,
+  );
+  expect(Object.keys(localStorage).filter((key) => key.includes('last-keys'))).toEqual([]);
+});

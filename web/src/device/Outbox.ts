@@ -1,5 +1,6 @@
 import { v7 as newId } from 'uuid';
 import { type Api, api, Problem, sendAct, sendFile, unwrap } from '../api';
+import { LastKeys } from './LastKeys';
 import { hold, whenFree } from './locks';
 import { Recordings } from './Recordings';
 import { type Act, type Base, type Change, DeviceStore, type ShotWork, type WaitingFile } from './store';
@@ -58,6 +59,7 @@ export class Outbox {
   private readonly merged = new Map<string, { version: number; content: unknown; shown: Base }>();
   private readonly store: DeviceStore;
   readonly recordings: Recordings;
+  private readonly lastKeys: LastKeys;
   private timer?: ReturnType<typeof setTimeout>;
   private sendAt?: number;
   private telling?: ReturnType<typeof setTimeout>;
@@ -73,6 +75,7 @@ export class Outbox {
     private readonly onKept: (pageId: string, kept?: Api['EntryView']) => void,
   ) {
     this.store = new DeviceStore(personId);
+    this.lastKeys = new LastKeys(personId, this.tab);
     this.recordings = new Recordings(this.store, (work, file) => this.keepWithFile(work, file));
     window.addEventListener('online', () => this.send());
   }
@@ -80,6 +83,7 @@ export class Outbox {
   /** Takes up what an earlier visit left on this device; what belongs to another tab, when that tab is gone. */
   async open(): Promise<void> {
     hold(this.tab);
+    await this.writeLastKeys();
     // What was asked in a tab that is gone is asked again.
     await this.store.files.toCollection().modify({ isAsked: false });
     const left = [...(await this.store.changes.toArray()), ...(await this.store.acts.toArray())];
@@ -123,7 +127,7 @@ export class Outbox {
     };
     this.put(change, !!before && work.kind === 'TYPED');
     this.sendSoon(PAUSE_MILLIS);
-    return this.store.changes.put(change);
+    return this.lastKeys.until(change, this.store.changes.put(change));
   }
 
   /** What the screen still shows of an entry that was merged; nothing once it shows what the server has. */
@@ -374,6 +378,15 @@ export class Outbox {
     await this.store.acts.delete(act.id as number);
     await this.countActs();
     this.set({ messages: [...this.state.messages, `“${name}”: ${problem.message}`] });
+  }
+
+  /** Writes down what a page had not yet written when it went. */
+  private async writeLastKeys(): Promise<void> {
+    for (const change of this.lastKeys.left()) {
+      const written = await this.store.changes.get(change.id);
+      if (!written || written.turn < change.turn) await this.store.changes.put(change);
+    }
+    this.lastKeys.forget();
   }
 
   private async takeOver(tab: string): Promise<void> {

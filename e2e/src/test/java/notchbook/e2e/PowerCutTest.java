@@ -13,6 +13,7 @@ class PowerCutTest {
         try (var chrome = new Chrome()) {
             var ana = new Desk(chrome.signedIn("ana"));
             ana.go("Refraction").fill("Title of a new page", "Power cut").press("Make a page");
+            assertThat(ana.page().getByLabel("Title of the page")).hasValue("Power cut");
             ana.write("Light bends toward ").kept();
             Stage.kill();
             ana.type("the normal as it goes into ").sees("kept on this device, waiting for the network");
