@@ -71,6 +71,21 @@ test('says what lies there, in which order and why, and what to see to', async (
   expect(screen.getByText('Words read: 112, searchable')).toBeTruthy();
 });
 
+test('asks about a page that looks like another one and may say something else', async () => {
+  const { user, server } = await bench(
+    [shot('a', { name: 'Sheet 1' }), shot('b', { number: 2, maybeOf: 'a' })],
+    {
+      'PUT /api/scans/k1/shots/b/left-out': scan(SHOTS),
+    },
+  );
+  await user.click(list().getByText('the same page as 1?'));
+  expect(screen.getByText('This looks like page 1, “Sheet 1”. Is it the same page?')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Another page, keep both' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/scans/k1/shots/b/left-out')).toEqual([{ leftOut: false }]),
+  );
+});
+
 test('turns, finishes and leaves out by keys', async () => {
   const { user, server } = await bench(SHOTS, { 'PUT /api/scans/k1/shots/a/left-out': scan(SHOTS) });
   await user.keyboard('t3x');

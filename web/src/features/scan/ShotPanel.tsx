@@ -1,4 +1,5 @@
 import type { Api } from '../../api';
+import { Button } from '../../ui';
 import type { Bench } from './useBench';
 import { FINISHES, type Finish, shotFacts, shotName } from './words';
 
@@ -16,6 +17,7 @@ export function ShotPanel({ shot, bench }: Props) {
         className={`mx-auto block max-h-[46vh] max-w-full border border-line ${bench.isBusy ? 'opacity-50' : ''}`}
       />
       <FinishChoice shot={shot} onChoose={(finish) => bench.make(shot, () => ({ finish }))} />
+      <SamePageQuestion shot={shot} bench={bench} />
       <ul className="mt-2.5 space-y-1.5">
         {shotFacts(shot).map((fact) => (
           <Line key={fact} dot="bg-moss">
@@ -29,6 +31,23 @@ export function ShotPanel({ shot, bench }: Props) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Two pages may look alike and not say the same: the student knows. */
+function SamePageQuestion({ shot, bench }: Props) {
+  const like = bench.scan.shots.find((one) => one.id === shot.maybeOf);
+  if (!like) return null;
+  return (
+    <div className="mt-3 rounded-md border border-brass p-2.5">
+      <p className="mb-2">
+        This looks like page {like.number}, “{shotName(like)}”. Is it the same page?
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => bench.leaveOut(shot, true)}>The same, leave it out</Button>
+        <Button onClick={() => bench.leaveOut(shot, false)}>Another page, keep both</Button>
+      </div>
+    </div>
   );
 }
 

@@ -36,6 +36,8 @@ export const shotName = (shot: Shot) => shot.name || shot.photo.name.replace(/\.
 export function shotLine(shot: Shot, shots: readonly Shot[]): { words: string; isBad: boolean } {
   const better = shots.find((one) => one.id === shot.againOf);
   if (better) return { words: `same page as ${better.number}, left out`, isBad: true };
+  const like = shots.find((one) => one.id === shot.maybeOf);
+  if (like) return { words: `the same page as ${like.number}?`, isBad: true };
   if (shot.isLeftOut) return { words: 'left out', isBad: false };
   if (shot.state === 'WAITING') return { words: 'looking for the page …', isBad: false };
   if (shot.state === 'FAILED') return { words: 'kept as it was taken', isBad: true };

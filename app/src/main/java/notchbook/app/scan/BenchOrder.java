@@ -37,6 +37,7 @@ class BenchOrder {
                 .map(shot -> new Bench.Shot(
                         known(shot, items.get(shot.photoId()), read),
                         shot.pageKey(),
+                        wordsOn(shot, read),
                         shot.judgement().map(Judgement::quality).orElse(0.0),
                         shot.leftOut()))
                 .toList());
@@ -44,7 +45,11 @@ class BenchOrder {
     }
 
     private static Known known(Shot shot, MediaItem photo, Map<UUID, String> words) {
-        var text = shot.pictureId().map(words::get).orElse("");
-        return new Known(shot.id(), photo.capturedAt(), photo.name(), PageNumber.in(text), shot.position());
+        var number = PageNumber.in(wordsOn(shot, words));
+        return new Known(shot.id(), photo.capturedAt(), photo.name(), number, shot.position());
+    }
+
+    private static String wordsOn(Shot shot, Map<UUID, String> words) {
+        return shot.pictureId().map(words::get).orElse("");
     }
 }

@@ -21,7 +21,7 @@ record ScanView(
     /** Corners as shares of the photo's sides, clockwise from the top left: x and y of each. */
     record RecipeView(List<Double> corners, int quarters, Finish finish) {}
 
-    /** A shot with its number in the set, when it is not left out, and the shot that shows the same page better. */
+    /** A shot with its number in the set, when it is not left out, and the shot that shows the same page better, or perhaps the same. */
     record ShotView(
             UUID id,
             MediaView photo,
@@ -32,6 +32,7 @@ record ScanView(
             Optional<Integer> number,
             boolean isLeftOut,
             Optional<UUID> againOf,
+            Optional<UUID> maybeOf,
             List<String> advice,
             int wordsRead,
             boolean hasCaptureTime,

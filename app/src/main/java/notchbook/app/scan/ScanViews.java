@@ -60,6 +60,7 @@ class ScanViews {
                 number(laid.bench().kept(), shot.id()),
                 laid.bench().leftOut().contains(shot.id()),
                 Optional.ofNullable(laid.bench().againOf().get(shot.id())),
+                Optional.ofNullable(laid.bench().maybeOf().get(shot.id())),
                 shot.judgement().map(Judgement::advice).orElse(List.of()),
                 picture.map(item -> laid.words().get(item.id()))
                         .map(Words::count)

@@ -15,24 +15,27 @@ import notchbook.core.scan.PhotoOrder.Reason;
 
 /**
  * The photos on the scan bench as the set that they would make: their order, and which are left out. Of photos that show
- * the same page the best one stays (docs/rules.md, Order of photos); what the student left out or took in stands.
+ * the same page the best one stays (docs/rules.md, Order of photos); what the student left out or took in stands. Where it
+ * is not sure that two show the same page, both stay and {@code maybeOf} names the one that the student is asked about.
  */
-public record Bench(List<UUID> order, Set<UUID> leftOut, Map<UUID, UUID> againOf, Reason reason) {
+public record Bench(
+        List<UUID> order, Set<UUID> leftOut, Map<UUID, UUID> againOf, Map<UUID, UUID> maybeOf, Reason reason) {
     /**
-     * A photo on the bench. Photos of one {@code page} show the same page; {@code quality} runs from 0 to 1; {@code wish}
-     * is what the student said of it: true for left out, false for taken in.
+     * A photo on the bench. Photos of one {@code page} look as if they showed the same page, {@code words} are what was read
+     * there; {@code quality} runs from 0 to 1; {@code wish} is what the student said of it: true for left out, false for
+     * taken in.
      */
-    public record Shot(Known known, UUID page, double quality, Optional<Boolean> wish) {}
+    public record Shot(Known known, UUID page, String words, double quality, Optional<Boolean> wish) {}
 
     /** Photos as they arrived. {@code againOf} names, for a photo left out as shown twice, the one that stays. */
     public static Bench of(List<Shot> arrived) {
-        var againOf = againOf(arrived);
+        var againOf = besides(arrived, Wording.SAME);
         var order = PhotoOrder.of(arrived.stream().map(Shot::known).toList());
         var out = arrived.stream()
                 .filter(shot -> shot.wish().orElse(againOf.containsKey(id(shot))))
                 .map(Bench::id)
                 .collect(toSet());
-        return new Bench(order.ids(), out, againOf, order.reason());
+        return new Bench(order.ids(), out, againOf, besides(arrived, Wording.UNSURE), order.reason());
     }
 
     /** The photos that make the set, in order. */
@@ -40,11 +43,15 @@ public record Bench(List<UUID> order, Set<UUID> leftOut, Map<UUID, UUID> againOf
         return order.stream().filter(id -> !leftOut.contains(id)).toList();
     }
 
-    private static Map<UUID, UUID> againOf(List<Shot> arrived) {
+    /** The photos that look like a better one and say the same, or perhaps the same; the student is asked once. */
+    private static Map<UUID, UUID> besides(List<Shot> arrived, Wording wording) {
         return arrived.stream().collect(groupingBy(Shot::page)).values().stream()
-                .flatMap(same -> best(same).stream().flatMap(best -> same.stream()
-                        .filter(shot -> shot != best && shot.wish().isEmpty())
-                        .map(shot -> Map.entry(id(shot), id(best)))))
+                .flatMap(same -> best(same).stream()
+                        .filter(best -> wording == Wording.SAME || best.wish().isEmpty())
+                        .flatMap(best -> same.stream()
+                                .filter(shot -> shot != best && shot.wish().isEmpty())
+                                .filter(shot -> Wording.of(shot.words(), best.words()) == wording)
+                                .map(shot -> Map.entry(id(shot), id(best)))))
                 .collect(toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import notchbook.core.scan.PhotoOrder.Known;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,6 +41,45 @@ class BenchTest {
         }
     }
 
+    /** Two photos that look alike: the words read on each, and what becomes of the second. */
+    @ParameterizedTest
+    @CsvSource({
+        "the same words,                        1-40,  1-40,        left out",
+        "read a little worse,                   1-40,  1-36,        left out",
+        "two words read wrongly,                1-40,  3-40 91-92,  left out",
+        "half of the questions are others,      1-40,  1-28 60-71,  asked",
+        "the heading alone is the same,         1-40,  1-9 60-90,   kept",
+        "too few words tell nothing,            1-5,   60-70,       left out",
+        "nothing can be read,                   0-0,   0-0,         left out",
+    })
+    void asksWhereTwoPagesLookAlikeAndSayNotQuiteTheSame(String why, String first, String second, String fate) {
+        var better = shot(0, first, 0.6, Optional.empty());
+        var other = shot(1, second, 0.5, Optional.empty());
+        var bench = Bench.of(List.of(better, other));
+        assertThat(bench.leftOut()).as(why).hasSize(fate.equals("left out") ? 1 : 0);
+        assertThat(bench.maybeOf()).as(why).hasSize(fate.equals("asked") ? 1 : 0);
+        assertThat(Bench.of(List.of(better, shot(1, second, 0.5, Optional.of(false))))
+                        .maybeOf())
+                .as("asked once")
+                .isEmpty();
+    }
+
+    private static Bench.Shot shot(int place, String words, double quality, Optional<Boolean> wish) {
+        var known =
+                new Known(new UUID(0, place), Optional.empty(), "image.jpg", OptionalInt.empty(), OptionalInt.empty());
+        return new Bench.Shot(known, new UUID(1, 1), numbered(words), quality, wish);
+    }
+
+    /** A word for each number of these ranges; none for 0. */
+    private static String numbered(String ranges) {
+        return Arrays.stream(ranges.split(" "))
+                .map(range -> range.split("-"))
+                .flatMap(range -> IntStream.rangeClosed(Integer.parseInt(range[0]), Integer.parseInt(range[1]))
+                        .filter(number -> number > 0)
+                        .mapToObj(number -> "word" + number))
+                .collect(Collectors.joining(" "));
+    }
+
     private static List<UUID> ids(List<Bench.Shot> shots, String places) {
         return Arrays.stream(places.split(" "))
                 .map(place -> shots.get(Integer.parseInt(place)).known().id())
@@ -55,7 +95,7 @@ class BenchTest {
                             new UUID(0, i), Optional.empty(), "image.jpg", OptionalInt.empty(), OptionalInt.empty());
                     var wish = parts.length < 3 ? Optional.<Boolean>empty() : Optional.of(parts[2].equals("out"));
                     return new Bench.Shot(
-                            known, UUID.nameUUIDFromBytes(parts[0].getBytes()), Double.parseDouble(parts[1]), wish);
+                            known, UUID.nameUUIDFromBytes(parts[0].getBytes()), "", Double.parseDouble(parts[1]), wish);
                 })
                 .toList();
     }
