@@ -6,6 +6,8 @@ import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.toList;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -14,7 +16,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /** The printed words on a page, read by Tesseract; of handwriting and drawings little comes, and nothing unsure. */
-final class PictureWords {
+public final class PictureWords {
     private static final Logger LOG = LoggerFactory.getLogger(PictureWords.class);
     private static final int LIMIT_SECONDS = 90;
 
@@ -27,7 +29,28 @@ final class PictureWords {
     private static final int SURENESS_COLUMN = 10;
     private static final int WORD_COLUMN = 11;
 
+    /** Of shorter words some are read on any page, however it lies. */
+    private static final int LETTERS_OF_A_WORD = 4;
+
     private PictureWords() {}
+
+    /** How many letters the words have that are read on a picture without a doubt; upside down there are next to none. */
+    public static int sureLetters(byte[] jpeg) {
+        try {
+            var file = Files.createTempFile("notchbook", ".jpg");
+            try {
+                Files.write(file, jpeg);
+                return Arrays.stream(of(file).split("\\P{L}+"))
+                        .mapToInt(String::length)
+                        .filter(letters -> letters >= LETTERS_OF_A_WORD)
+                        .sum();
+            } finally {
+                Files.delete(file);
+            }
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
 
     /** The words line by line; none where nothing can be read or Tesseract is not installed. */
     static String of(Path picture) {

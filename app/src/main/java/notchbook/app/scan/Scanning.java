@@ -77,7 +77,8 @@ class Scanning implements Job {
     private Scan.First first(MediaItem photo) {
         atWork.acquireUninterruptibly();
         try {
-            return Scan.of(media.fullContent(photo));
+            var content = media.fullContent(photo);
+            return UpByReading.upright(Scan.of(content), content);
         } finally {
             atWork.release();
         }

@@ -17,9 +17,9 @@ public final class Scan {
 
     /**
      * What comes of a photo by itself: a first recipe, what was measured on the way, the page that it makes, and a trace by
-     * which {@link SamePage} knows that page again.
+     * which {@link SamePage} knows that page again. Where it is not sure which way up it is, reading may tell.
      */
-    public record First(Recipe recipe, Judgement judgement, Page page, byte[] trace) {}
+    public record First(Recipe recipe, Judgement judgement, Page page, byte[] trace, boolean isSurelyUpright) {}
 
     /** Finds the page, which way up it is, and how good the photo is, and makes the page in even light. */
     public static First of(byte[] photo) {
@@ -29,12 +29,30 @@ public final class Scan {
         picture.release();
         var small = Vision.shrunk(straight, LOOKED_AT);
         var even = Light.even(small);
-        var recipe = new Recipe(found.quad(), Direction.quartersToUpright(even), Finish.EVEN_LIGHT);
+        var upright = Direction.toUpright(even);
+        var recipe = new Recipe(found.quad(), upright.quarters(), Finish.EVEN_LIGHT);
         var trace = SamePage.traceOf(even);
         var judgement = Quality.of(small, found.sureness());
         even.release();
         small.release();
-        return new First(recipe, judgement, made(straight, recipe), trace);
+        return new First(recipe, judgement, made(straight, recipe), trace, upright.isSure());
+    }
+
+    /** The page that was made, turned by quarters to the right, as JPEG. */
+    public static byte[] turned(Page page, int quarters) {
+        var picture = Vision.decoded(page.jpeg());
+        var turned = Direction.turned(picture, quarters);
+        picture.release();
+        var jpeg = Vision.jpeg(turned);
+        turned.release();
+        return jpeg;
+    }
+
+    /** The same photo's page, turned by further quarters to the right. */
+    public static First turned(First first, byte[] photo, int quarters) {
+        var was = first.recipe();
+        var recipe = new Recipe(was.quad(), (was.quarters() + quarters) % 4, was.finish());
+        return new First(recipe, first.judgement(), make(photo, recipe), first.trace(), true);
     }
 
     /** Makes the page of a photo by a recipe. */

@@ -1,6 +1,7 @@
 package notchbook.imaging.scan;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.opencv.core.CvType;
 import org.opencv.core.Mat;
@@ -32,7 +33,8 @@ final class Sheet {
     enum Kind {
         TEXT,
         TABLE,
-        DRAWING
+        DRAWING,
+        CAPITALS
     }
 
     private Sheet() {}
@@ -45,6 +47,7 @@ final class Sheet {
             case TEXT -> text(sheet, random, MARGIN, HEIGHT - MARGIN);
             case TABLE -> table(sheet, random);
             case DRAWING -> drawing(sheet, random);
+            case CAPITALS -> capitals(sheet, random);
         }
         return sheet;
     }
@@ -56,6 +59,25 @@ final class Sheet {
                 y += 30;
             }
             line(sheet, sentence(random, 8 + random.nextInt(3)), y, 0.86, 2);
+        }
+    }
+
+    /** Centred lines of capitals, as on a poster. */
+    private static void capitals(Mat sheet, Random random) {
+        for (var y = MARGIN + 60; y < HEIGHT - MARGIN; y += 80) {
+            var words = sentence(random, 3 + random.nextInt(3))
+                    .toUpperCase(Locale.ROOT)
+                    .replace(".", "");
+            var width = Imgproc.getTextSize(words, Imgproc.FONT_HERSHEY_COMPLEX, 1, 2, new int[1]).width;
+            Imgproc.putText(
+                    sheet,
+                    words,
+                    new Point((WIDTH - width) / 2, y),
+                    Imgproc.FONT_HERSHEY_COMPLEX,
+                    1,
+                    INK,
+                    2,
+                    Imgproc.LINE_AA);
         }
     }
 
