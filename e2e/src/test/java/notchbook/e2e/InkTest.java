@@ -79,6 +79,7 @@ class InkTest {
                 .hasAttribute("aria-label", "Written on it. Callout: Too near the wall. Spot 1: Does wind change it?");
         rue.sees("Still open").sees("Does wind change it?");
         var before = spot();
+        new LayerOnPaper(page, written()).isPrintedAsItIsSeen();
 
         page.locator("section.entry").first().focus();
         rue.press("^Pages")

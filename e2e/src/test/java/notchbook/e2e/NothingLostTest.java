@@ -9,10 +9,8 @@ import java.time.Instant;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** No word is lost: not when the network drops, the tab closes, or two devices write at once. */
-@ResourceLock("ana")
 class NothingLostTest {
     private final Chrome chrome = new Chrome();
     private Desk ana;

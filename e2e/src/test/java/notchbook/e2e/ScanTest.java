@@ -15,10 +15,8 @@ import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** Paper becomes pages: photos from files, the camera and a phone, at the scan bench and back. */
-@ResourceLock("lin")
 class ScanTest {
     /** Three photos are looked at, straightened and compared in this time on a slow machine. */
     private static final double MADE_MILLIS = 30_000;

@@ -9,10 +9,8 @@ import com.microsoft.playwright.options.FilePayload;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** A syllabus from outside, from the file to coverage, to the next edition and back; and a teacher's plan and class. */
-@ResourceLock("joss")
 class SyllabusTest {
     private final Chrome chrome = new Chrome();
 

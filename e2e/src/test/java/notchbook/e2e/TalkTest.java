@@ -13,22 +13,20 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** Talking while one draws, films and writes; and what becomes of it. */
-@ResourceLock("ana")
 class TalkTest {
     /** Other jobs may go first. */
     private static final double MAKING_MILLIS = 60_000;
 
     private final Chrome chrome = new Chrome();
-    private Desk ana;
+    private Desk kit;
 
     @BeforeEach
     void layAPage() {
-        ana = new Desk(chrome.signedIn("ana"));
-        ana.go("Refraction").fill("Title of a new page", "Talked").press("Make a page");
-        assertThat(ana.page().getByLabel("Title of the page")).hasValue("Talked");
+        kit = new Desk(chrome.signedIn("kit"));
+        kit.go("Refraction").fill("Title of a new page", "Talked").press("Make a page");
+        assertThat(kit.page().getByLabel("Title of the page")).hasValue("Talked");
     }
 
     @AfterEach
@@ -38,36 +36,36 @@ class TalkTest {
 
     @Test
     void playsADrawingBackWithTheVoiceAndSavesItAsAFilm() throws IOException {
-        ana.key("i");
-        ana.entries().first().getByText("Explain aloud").click();
-        ana.sees("Recording for");
-        ana.page().waitForTimeout(1_200);
+        kit.key("i");
+        kit.entries().first().getByText("Explain aloud").click();
+        kit.sees("Recording for");
+        kit.page().waitForTimeout(1_200);
         draw(60, 80, 360);
-        ana.page().waitForTimeout(1_200);
+        kit.page().waitForTimeout(1_200);
         draw(60, 200, 300);
-        ana.fill("What it is about", "Two rays").press("^Pause$").press("^Go on$");
-        ana.page().waitForTimeout(800);
-        ana.press("^Stop and keep$").sees("Explains what stands before it");
-        ana.kept().reload();
-        assertThat(ana.entries()).hasCount(2);
+        kit.fill("What it is about", "Two rays").press("^Pause$").press("^Go on$");
+        kit.page().waitForTimeout(800);
+        kit.press("^Stop and keep$").sees("Explains what stands before it");
+        kit.kept().reload();
+        assertThat(kit.entries()).hasCount(2);
 
         // A tap on a stroke plays from just before it was drawn, and the drawing stays as it is.
-        var drawing = ana.entries().first().getByRole(AriaRole.IMG);
+        var drawing = kit.entries().first().getByRole(AriaRole.IMG);
         drawing.click(new Locator.ClickOptions().setPosition(at(drawing, 300, 200)));
-        assertThat(ana.page().getByRole(AriaRole.BUTTON, named("Stop Two rays")))
+        assertThat(kit.page().getByRole(AriaRole.BUTTON, named("Stop Two rays")))
                 .isVisible();
         assertThat(drawing.locator("path[data-lit]")).hasCount(1);
-        assertThat(ana.page().getByLabel("Drawing surface")).hasCount(0);
+        assertThat(kit.page().getByLabel("Drawing surface")).hasCount(0);
 
-        ana.press("Watch it being drawn").press("^Stop$");
-        var stage = ana.page().locator("dialog").getByRole(AriaRole.IMG);
-        ana.press("^Step back$").press("^Step back$");
+        kit.press("Watch it being drawn").press("^Stop$");
+        var stage = kit.page().locator("dialog").getByRole(AriaRole.IMG);
+        kit.press("^Step back$").press("^Step back$");
         assertThat(stage.locator("path")).hasCount(0);
-        ana.press("^Next step$").press("^Next step$");
+        kit.press("^Next step$").press("^Next step$");
         assertThat(stage.locator("path")).hasCount(2);
-        ana.press("As a film .WebM.");
-        var film = ana.page()
-                .waitForDownload(new Page.WaitForDownloadOptions().setTimeout(MAKING_MILLIS), () -> ana.page()
+        kit.press("As a film .WebM.");
+        var film = kit.page()
+                .waitForDownload(new Page.WaitForDownloadOptions().setTimeout(MAKING_MILLIS), () -> kit.page()
                         .getByText("Save the film")
                         .click(new Locator.ClickOptions().setTimeout(MAKING_MILLIS)))
                 .path();
@@ -77,38 +75,38 @@ class TalkTest {
 
     @Test
     void filmsAClipTrimsItAndWritesDownWhatIsSaid() {
-        ana.key("r").press("^Film a clip$").press("^Start filming$");
-        ana.page().waitForTimeout(2_500);
-        ana.press("^Stop and keep$");
-        assertThat(ana.entries()).hasCount(1);
-        ana.kept();
-        var clip = ana.entries().first();
+        kit.key("r").press("^Film a clip$").press("^Start filming$");
+        kit.page().waitForTimeout(2_500);
+        kit.press("^Stop and keep$");
+        assertThat(kit.entries()).hasCount(1);
+        kit.kept();
+        var clip = kit.entries().first();
         clip.focus();
         var film = clip.locator("video");
         assertThat(film).hasAttribute("poster", Pattern.compile("/still\\?at=0"));
         film.evaluate("film => { film.currentTime = 1; }");
-        ana.press("Let this picture stand for it");
+        kit.press("Let this picture stand for it");
         assertThat(film).hasAttribute("poster", Pattern.compile("/still\\?at=[89]\\d\\d|/still\\?at=1[01]\\d\\d"));
-        ana.press("^Trim").pick("Begin here");
-        ana.press("^Write what is said$");
+        kit.press("^Trim").pick("Begin here");
+        kit.press("^Write what is said$");
         clip.getByLabel("Write what is said, a line each").fill("The ray goes in.");
-        ana.press("^Now: ").sees("What is said, 1 line").kept().reload();
-        assertThat(ana.entries().first().getByText("What is said, 1 line")).isVisible();
+        kit.press("^Now: ").sees("What is said, 1 line").kept().reload();
+        assertThat(kit.entries().first().getByText("What is said, 1 line")).isVisible();
         film.evaluate("film => film.play()");
-        ana.page().waitForFunction("() => document.querySelector('video').currentTime > 0.8");
+        kit.page().waitForFunction("() => document.querySelector('video').currentTime > 0.8");
         assertThat((String) film.evaluate("film => film.textTracks[0].cues[0].text"))
                 .isEqualTo("The ray goes in.");
     }
 
     /** Draws a line across the open surface, over half a second. */
     private void draw(int from, int y, int to) {
-        var box = ana.page().getByLabel("Drawing surface").boundingBox();
-        var mouse = ana.page().mouse();
+        var box = kit.page().getByLabel("Drawing surface").boundingBox();
+        var mouse = kit.page().mouse();
         mouse.move(box.x + from, box.y + y);
         mouse.down();
         for (var x = from; x <= to; x += 20) {
             mouse.move(box.x + x, box.y + y);
-            ana.page().waitForTimeout(30);
+            kit.page().waitForTimeout(30);
         }
         mouse.up();
     }

@@ -5,7 +5,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** Says with a journey that failed what its screens showed then, and what the browser complained of. */
-final class WhatWasShown implements TestExecutionExceptionHandler {
+public final class WhatWasShown implements TestExecutionExceptionHandler {
     private static final int ENOUGH = 3_000;
 
     @Override

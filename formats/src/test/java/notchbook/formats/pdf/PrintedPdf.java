@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -18,7 +19,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 
 /** A PDF as it comes out of a printer: where on each sheet its letters and pictures lie, in points from the top left. */
-final class PrintedPdf {
+public final class PrintedPdf {
     private final List<Sheet> sheets = new ArrayList<>();
     private final StringBuilder words = new StringBuilder();
 
@@ -26,7 +27,7 @@ final class PrintedPdf {
     private static final double DOT = 1;
 
     /** A sheet with the boxes of the letters and pictures between its upper and its lower margin. */
-    record Sheet(Rectangle2D paper, List<Rectangle2D> letters, List<Rectangle2D> pictures) {
+    public record Sheet(Rectangle2D paper, List<Rectangle2D> letters, List<Rectangle2D> pictures) {
         private double foot() {
             return paper.getHeight() - PaperSize.MARGIN_BOTTOM_MM * MM;
         }
@@ -38,6 +39,11 @@ final class PrintedPdf {
                             .mapToDouble(Rectangle2D::getMaxY)
                             .max()
                             .orElse(0);
+        }
+
+        private boolean beginsWithAPicture() {
+            return pictures.stream().mapToDouble(Rectangle2D::getMinY).min().stream()
+                    .anyMatch(top -> letters.stream().allMatch(letter -> letter.getMinY() >= top));
         }
 
         /** How far the first picture reaches down from the upper margin; 0 without one. */
@@ -59,16 +65,40 @@ final class PrintedPdf {
     }
 
     /** What reaches into a margin, by its sheet. */
-    List<String> outside() {
+    public List<String> outside() {
         return IntStream.range(0, sheets.size())
                 .boxed()
                 .flatMap(i -> sheets.get(i).outside().map(box -> "sheet " + (i + 1) + ": " + box))
                 .toList();
     }
 
+    /** The same, but only before a sheet that begins with a picture: a page of the notebook may begin on a new sheet. */
+    public List<String> halfEmptyBeforeAPicture(PaperSize paper) {
+        return halfEmpty(paper, i -> sheets.get(i + 1).beginsWithAPicture());
+    }
+
+    /** Sheets that end more than half empty although the next thing would have fitted, in words. */
+    public List<String> halfEmpty(PaperSize paper) {
+        return halfEmpty(paper, i -> true);
+    }
+
+    private List<String> halfEmpty(PaperSize paper, IntPredicate counts) {
+        return IntStream.range(0, sheets.size() - 1)
+                .filter(counts)
+                .filter(i -> sheets.get(i).left() > paper.contentHeightMm() * MM / 2)
+                .filter(i -> sheets.get(i + 1).firstPicture() + CAPTION
+                        <= sheets.get(i).left())
+                .mapToObj(i -> "sheet %d ends with %.0f points left"
+                        .formatted(i + 1, sheets.get(i).left()))
+                .toList();
+    }
+
+    /** What a caption of two lines takes below a picture, with what it is kept apart by, in points. */
+    private static final double CAPTION = 48;
+
     static final double MM = 72 / 25.4;
 
-    static PrintedPdf of(byte[] content) {
+    public static PrintedPdf of(byte[] content) {
         try (var pdf = Loader.loadPDF(content)) {
             return new PrintedPdf(pdf);
         } catch (IOException broken) {
@@ -93,7 +123,7 @@ final class PrintedPdf {
         }
     }
 
-    List<Sheet> sheets() {
+    public List<Sheet> sheets() {
         return sheets;
     }
 
