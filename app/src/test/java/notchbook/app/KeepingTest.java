@@ -96,13 +96,27 @@ class KeepingTest extends AppTest {
     void keepsEarlierVersions() {
         keep(0, "An echo");
         keep(1, "An echo is reflected");
-        assertThat(db.sql("select content from entry_version where entry_id = ?")
-                        .param(entry.toString())
-                        .query(String.class)
-                        .list())
-                .singleElement()
-                .asString()
-                .contains("An echo");
+        assertThat(earlier()).singleElement().asString().contains("An echo");
+    }
+
+    @Test
+    void keepsNoVersionOfTheFirstLettersThatATabWrites() {
+        keep(0, "An", "tab-1");
+        keep(1, "An echo", "tab-1");
+        assertThat(earlier()).isEmpty();
+        keep(2, "An echo is reflected", "tab-2");
+        assertThat(earlier()).singleElement().asString().contains("An echo");
+        db.sql("update entry set version_put_by_at = null, made_at = made_at - interval 3 minute")
+                .update();
+        keep(3, "An echo is reflected sound", "tab-2");
+        assertThat(earlier()).hasSize(2);
+    }
+
+    private List<String> earlier() {
+        return db.sql("select content from entry_version where entry_id = ?")
+                .param(entry.toString())
+                .query(String.class)
+                .list();
     }
 
     @Test

@@ -134,11 +134,7 @@ class KeepingStore {
 
     /** Writes the next version of an entry, and puts the one it replaces by when none was for a while. */
     void update(Before before, Entry now, String writer) {
-        var isPutBy = !before.entry().isEmpty()
-                && before.versionPutByAt()
-                        .map(at -> at.plus(BETWEEN_VERSIONS))
-                        .filter(now.changedAt()::isBefore)
-                        .isEmpty();
+        var isPutBy = isPutBy(before, now.changedAt(), writer);
         var hasOtherMedia = !now.allMedia().equals(before.entry().allMedia());
         if (!isPutBy && !hasOtherMedia) {
             updateRow(before, now, writer, before.versionPutByAt().orElse(null));
@@ -157,6 +153,17 @@ class KeepingStore {
                 keepMedia(now);
             }
         });
+    }
+
+    /** What one tab writes in the first two minutes is one writing, and what it was after a few letters is of no use. */
+    private static boolean isPutBy(Before before, Instant now, String writer) {
+        var isGoingOn = !writer.isEmpty() && before.writer().equals(writer);
+        return !before.entry().isEmpty()
+                && before.versionPutByAt()
+                        .or(() -> Optional.of(before.entry().madeAt()).filter(made -> isGoingOn))
+                        .map(at -> at.plus(BETWEEN_VERSIONS))
+                        .filter(now::isBefore)
+                        .isEmpty();
     }
 
     private void updateRow(Before before, Entry now, String writer, @Nullable Instant putByAt) {
