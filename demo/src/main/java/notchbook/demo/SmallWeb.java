@@ -51,7 +51,7 @@ class SmallWeb extends PublicNames implements SmartLifecycle {
         try {
             var made = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
             made.createContext("/", this::serve);
-            made.setExecutor(Executors.newVirtualThreadPerTaskExecutor());
+            made.setExecutor(Executors.newCachedThreadPool());
             made.start();
             server = Optional.of(made);
         } catch (IOException noPort) {
