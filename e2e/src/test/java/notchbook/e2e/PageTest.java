@@ -50,6 +50,24 @@ class PageTest {
     }
 
     @Test
+    void leavesATextByEscapeSoThatKeysActAndGoesBackInByEnter() {
+        make("Free", "By keys alone");
+        pim.write("Light bends.");
+        var keys = pim.page().keyboard();
+        keys.press("Escape");
+        assertThat(pim.entries().first()).isFocused();
+        keys.press("n");
+        assertThat(pim.page().getByLabel("Code or word of a point")).isFocused();
+        keys.press("Escape");
+        assertThat(pim.page().locator("dialog[open]")).hasCount(0);
+        pim.entries().first().focus();
+        keys.press("Enter");
+        keys.press("End");
+        pim.type(" Sound too.").kept();
+        assertThat(pim.page().locator(".ProseMirror")).hasText("Light bends. Sound too.");
+    }
+
+    @Test
     void keepsEveryEntryWhenThePatternChangesAndBack() {
         make("Cue notes", "Changing its mind");
         pim.write("In the notes.").kept();
