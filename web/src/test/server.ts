@@ -8,6 +8,9 @@ export class Refusal {
 
 export const refuse = (status: number, detail: string) => new Refusal(status, detail);
 
+/** An answer that does not come while the test looks. */
+export const never = () => new Promise(() => {});
+
 /** The network is down. */
 export const NO_NETWORK = Symbol('no network');
 
@@ -28,7 +31,7 @@ export class Server {
     this.asked.push({ what, body });
     const found = Object.entries(this.answers).find(([pattern]) => matches(pattern, what));
     if (!found) return json({ detail: `Nobody answers ${what}.` }, 404);
-    const answer = typeof found[1] === 'function' ? found[1](body) : found[1];
+    const answer = await (typeof found[1] === 'function' ? found[1](body) : found[1]);
     if (answer === NO_NETWORK) throw new TypeError('Failed to fetch');
     return answer instanceof Refusal
       ? json({ detail: answer.detail }, answer.status)

@@ -7,7 +7,7 @@ import { OutboxProvider } from '../device';
 import { routes } from '../routes';
 import { Server, server } from './server';
 
-export { NO_NETWORK, refuse } from './server';
+export { NO_NETWORK, never, refuse } from './server';
 
 export const STUDENT: Api['PersonView'] = {
   id: 'marlo',

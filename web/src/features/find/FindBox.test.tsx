@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { refuse, visit } from '../../test/visit';
+import { never, refuse, visit } from '../../test/visit';
 
 const FOUND: Api['FindView'] = {
   points: [{ id: 'a', notebookId: 'n1', notebook: 'Physics', code: '2.3a', statement: 'Echo as reflection' }],
@@ -33,8 +33,15 @@ const FOUND: Api['FindView'] = {
 };
 const NOTHING: Api['FindView'] = { points: [], places: [], entries: [], people: [] };
 
+/** The screens that a row leads to are only gone to here, not looked at. */
+const ELSEWHERE = { 'GET /api/*': never, 'GET /api/*/*': never, 'GET /api/*/*/*': never };
+
 const open = async (found: unknown = FOUND) => {
-  const visited = await visit('/collections', { 'GET /api/collections': [], 'GET /api/find?*': found });
+  const visited = await visit('/collections', {
+    'GET /api/collections': [],
+    'GET /api/find?*': found,
+    ...ELSEWHERE,
+  });
   await visited.user.keyboard('/');
   return visited;
 };
