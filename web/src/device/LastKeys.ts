@@ -24,16 +24,13 @@ export class LastKeys {
     if (this.unwritten.get(change.id) === change) this.unwritten.delete(change.id);
   }
 
-  /** What pages that are gone left here; it stays until it is forgotten. */
-  left(): Change[] {
-    return this.keys().flatMap((key) => JSON.parse(localStorage.getItem(key) ?? '[]') as Change[]);
+  /** Hands over what pages that are gone left here; what yet another page leaves meanwhile stays. */
+  async handOver(write: (change: Change) => Promise<unknown>): Promise<void> {
+    for (const key of Object.keys(localStorage).filter((one) => one.startsWith(this.prefix))) {
+      for (const change of JSON.parse(localStorage.getItem(key) ?? '[]') as Change[]) await write(change);
+      localStorage.removeItem(key);
+    }
   }
-
-  forget() {
-    for (const key of this.keys()) localStorage.removeItem(key);
-  }
-
-  private keys = () => Object.keys(localStorage).filter((key) => key.startsWith(this.prefix));
 
   private write() {
     if (this.unwritten.size === 0) return;

@@ -1,5 +1,6 @@
 import { beforeEach, expect, type Mock, test, vi } from 'vitest';
 import { type Api, api } from '../api';
+import { LastKeys } from './LastKeys';
 import { Outbox } from './Outbox';
 
 type Sent = { params: { path: { id: string } }; body: Record<string, unknown> };
@@ -161,4 +162,17 @@ test('has the last keys of a page that went before they were written', async () 
     MILLIS,
   );
   expect(Object.keys(localStorage).filter((key) => key.includes('last-keys'))).toEqual([]);
+});
+
+test('leaves alone what another page leaves while the last keys are handed over', async () => {
+  const keys = new LastKeys('p', 'tab-now');
+  localStorage.setItem('notchbook.last-keys.p.tab-1', JSON.stringify([{ id: 'e1' }]));
+  const taken: string[] = [];
+  await keys.handOver(async ({ id }) => {
+    taken.push(id);
+    localStorage.setItem('notchbook.last-keys.p.tab-2', JSON.stringify([{ id: 'e2' }]));
+  });
+  expect(taken).toEqual(['e1']);
+  await keys.handOver(async ({ id }) => taken.push(id));
+  expect(taken).toEqual(['e1', 'e2']);
 });

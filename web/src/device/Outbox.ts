@@ -83,7 +83,7 @@ export class Outbox {
   /** Takes up what an earlier visit left on this device; what belongs to another tab, when that tab is gone. */
   async open(): Promise<void> {
     hold(this.tab);
-    await this.writeLastKeys();
+    await this.lastKeys.handOver((change) => this.writeLater(change));
     // What was asked in a tab that is gone is asked again.
     await this.store.files.toCollection().modify({ isAsked: false });
     const left = [...(await this.store.changes.toArray()), ...(await this.store.acts.toArray())];
@@ -380,13 +380,10 @@ export class Outbox {
     this.set({ messages: [...this.state.messages, `“${name}”: ${problem.message}`] });
   }
 
-  /** Writes down what a page had not yet written when it went. */
-  private async writeLastKeys(): Promise<void> {
-    for (const change of this.lastKeys.left()) {
-      const written = await this.store.changes.get(change.id);
-      if (!written || written.turn < change.turn) await this.store.changes.put(change);
-    }
-    this.lastKeys.forget();
+  /** Writes down what a page had not yet written when it went, unless what is written is later. */
+  private async writeLater(change: Change): Promise<void> {
+    const written = await this.store.changes.get(change.id);
+    if (!written || written.turn < change.turn) await this.store.changes.put(change);
   }
 
   private async takeOver(tab: string): Promise<void> {
