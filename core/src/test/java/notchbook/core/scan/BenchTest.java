@@ -64,6 +64,18 @@ class BenchTest {
                 .isEmpty();
     }
 
+    /** The same page of handwriting, as it was read on two photos of it; and two sheets of sums. */
+    @ParameterizedTest
+    @CsvSource({
+        "'ripple tank wednesday water 4mm at the low end motor on slow on fast they bend the same way',"
+                + "'ripple wednesday 4mm at the low end on slow rronts on fost they bend tho same way', SAME",
+        "'work out each product and show how 3 4 7 8 12 5 6 9', 'work out each product and show how 3 9 2 6 11 8 4 15', UNSURE",
+        "'work out each product and show how 3 4 7 8 12 5 6 9', 'work out each product and show how 3 4 7 8 12 5 6', SAME",
+    })
+    void tellsMisreadingsFromOtherQuestions(String one, String other, Wording wording) {
+        assertThat(Wording.of(one, other)).isEqualTo(wording);
+    }
+
     private static Bench.Shot shot(int place, String words, double quality, Optional<Boolean> wish) {
         var known =
                 new Known(new UUID(0, place), Optional.empty(), "image.jpg", OptionalInt.empty(), OptionalInt.empty());
