@@ -131,7 +131,7 @@ class InkTest {
         rue.key("p").press("Scan pages").sees("No photo yet");
         page.getByLabel("Add files")
                 .setInputFiles(new FilePayload("IMG_1.png", "image/png", Papers.photographed(4, 0)));
-        assertThat(page.locator("body")).containsText("1 photo, 1 page", new ContainsTextOptions().setTimeout(30_000));
+        assertThat(page.locator("body")).containsText("1 photo, 1 page", new ContainsTextOptions().setTimeout(120_000));
         assertThat(rue.button("^Put 1 page into")).isEnabled();
         rue.press("^Put 1 page into");
         assertThat(rue.entries()).hasCount(1);

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** Paper becomes pages: photos from files, the camera and a phone, at the scan bench and back. */
 class ScanTest {
     /** Three photos are looked at, straightened and compared in this time on a slow machine. */
-    private static final double MADE_MILLIS = 30_000;
+    private static final double MADE_MILLIS = 120_000;
 
     private final Chrome chrome = new Chrome();
     private Desk lin;
