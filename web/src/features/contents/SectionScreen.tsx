@@ -24,7 +24,7 @@ export function SectionScreen() {
   if (!section) return <Empty>This section is not here. It may be in the bin.</Empty>;
   const below = childrenOf(contents.sections, id);
   return (
-    <div className="max-w-4xl">
+    <div className="max-w-4xl xl:max-w-7xl">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
         <Heading name={[section.code, section.title].filter(Boolean).join(' ')} className="text-[24px]">
           {section.code && <span className="text-petrol">{section.code} </span>}
@@ -46,16 +46,20 @@ export function SectionScreen() {
         </p>
       )}
       <Trouble>{acts.error?.message}</Trouble>
-      <ToCover notebook={notebook} section={id} />
-      <Card>
-        <PageList
-          notebook={notebook}
-          pages={contents.pages.filter((page) => page.sectionId === id)}
-          acts={acts}
-        />
-        <NewPage notebook={notebook} section={id} />
-      </Card>
-      {below.length > 0 && <Below notebook={notebook} sections={below} />}
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-3.5 xl:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
+        <div>
+          <Card>
+            <NewPage notebook={notebook} section={id} />
+            <PageList
+              notebook={notebook}
+              pages={contents.pages.filter((page) => page.sectionId === id)}
+              acts={acts}
+            />
+          </Card>
+          {below.length > 0 && <Below notebook={notebook} sections={below} />}
+        </div>
+        <ToCover notebook={notebook} section={id} />
+      </div>
       {isSetting && (
         <SectionSettings
           section={section}
@@ -99,7 +103,7 @@ function NewPage({ notebook, section }: { notebook: string; section: string }) {
   return (
     <>
       <form
-        className="mt-3 flex flex-wrap gap-2"
+        className="mb-2 flex flex-wrap gap-2"
         onSubmit={(event) => {
           event.preventDefault();
           make.mutate();
