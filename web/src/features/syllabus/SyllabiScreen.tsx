@@ -1,6 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { Card, Empty, Heading } from '../../ui';
+import { SyllabusFromText } from '../outline';
 import { editionsQuery } from './queries';
 import { SyllabusImport } from './SyllabusImport';
 
@@ -9,11 +10,11 @@ export function SyllabiScreen() {
   const editions = useSuspenseQuery(editionsQuery).data;
   const go = useNavigate();
   return (
-    <div className="grid max-w-5xl grid-cols-[minmax(0,1fr)] items-start gap-3.5 lg:grid-cols-2">
+    <div className="grid max-w-6xl grid-cols-[minmax(0,1fr)] items-start gap-3.5 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
       <div>
         <Heading name="Syllabi" />
         <Card>
-          {editions.length === 0 && <Empty>None yet. Bring one in from a file.</Empty>}
+          {editions.length === 0 && <Empty>None yet. Bring one in from its document or from a file.</Empty>}
           <ul>
             {editions.map((edition) => (
               <li key={edition.id} className="border-b border-line/60 last:border-0">
@@ -30,7 +31,8 @@ export function SyllabiScreen() {
           </ul>
         </Card>
       </div>
-      <div className="lg:mt-[39px]">
+      <div className="flex flex-col gap-3.5 lg:mt-[39px]">
+        <SyllabusFromText onMade={(edition) => go(`/syllabi/${edition.id}`)} />
         <SyllabusImport onMade={(edition) => go(`/syllabi/${edition.id}`)} />
       </div>
     </div>

@@ -7,7 +7,7 @@ import notchbook.app.people.Person;
 
 /**
  * An edition by the name that a person chooses it by. Who added it keeps it; what nobody added is the school's, and any
- * teacher keeps that.
+ * teacher keeps that. A blank one has no lines: it stands for the syllabus that a notebook has none of yet.
  */
 public record EditionInfo(
         UUID id,
@@ -16,7 +16,8 @@ public record EditionInfo(
         int version,
         Instant changedAt,
         Optional<UUID> addedBy,
-        Optional<UUID> documentId) {
+        Optional<UUID> documentId,
+        boolean isBlank) {
 
     /** Code and title, as in a list. */
     public String name() {

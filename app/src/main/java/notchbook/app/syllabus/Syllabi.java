@@ -74,10 +74,22 @@ public class Syllabi {
     public EditionInfo read(Optional<Person> addedBy, String code, String title, SyllabusFile file) {
         requireNamed(code, title);
         var nodes = accepted(file.read(clock::newId), "file");
-        var info = new EditionInfo(
-                clock.newId(), code.strip(), title.strip(), 1, clock.now(), addedBy.map(Person::id), Optional.empty());
+        var info = made(addedBy, code.strip(), title.strip(), false);
         store.insert(info, nodes);
         return info;
+    }
+
+    /** Makes a blank edition for a notebook that has no syllabus yet. */
+    @Transactional
+    public EditionInfo blank(Person owner) {
+        var info = made(Optional.of(owner), "–", "No syllabus yet", true);
+        store.insert(info, List.of());
+        return info;
+    }
+
+    private EditionInfo made(Optional<Person> addedBy, String code, String title, boolean isBlank) {
+        return new EditionInfo(
+                clock.newId(), code, title, 1, clock.now(), addedBy.map(Person::id), Optional.empty(), isBlank);
     }
 
     /** An edition as somebody wants it, made from one of its versions. */

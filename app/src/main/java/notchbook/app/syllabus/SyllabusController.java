@@ -51,9 +51,6 @@ class SyllabusController {
         this.files = files;
     }
 
-    /** An edition in a list; {@code isKept} when it is the reader's to change. */
-    record EditionLine(UUID id, String code, String title, boolean isKept) {}
-
     record EditionView(
             UUID id,
             String code,
@@ -95,7 +92,10 @@ class SyllabusController {
 
     @GetMapping("/api/editions")
     List<EditionLine> editions(@AuthenticationPrincipal Person reader) {
-        return syllabi.editions(reader).stream().map(info -> line(info, reader)).toList();
+        return syllabi.editions(reader).stream()
+                .filter(info -> !info.isBlank())
+                .map(info -> EditionLine.of(info, reader))
+                .toList();
     }
 
     @GetMapping("/api/editions/{id}")
@@ -131,7 +131,7 @@ class SyllabusController {
             @RequestPart MultipartFile file)
             throws IOException {
         var opened = files.open(reader, bytes(file), columns(columns));
-        return line(syllabi.read(Optional.of(reader), code, title, opened), reader);
+        return EditionLine.of(syllabi.read(Optional.of(reader), code, title, opened), reader);
     }
 
     @PutMapping("/api/editions/{id}")
@@ -139,7 +139,7 @@ class SyllabusController {
         var rows = IntStream.range(0, body.rows().size())
                 .mapToObj(i -> row(i + 1, body.rows().get(i)))
                 .toList();
-        return line(
+        return EditionLine.of(
                 syllabi.change(reader, id, new Syllabi.Change(body.baseVersion(), body.code(), body.title(), rows)),
                 reader);
     }
@@ -190,10 +190,6 @@ class SyllabusController {
         return table.columns().places().entrySet().stream()
                 .map(place -> new ColumnView(place.getKey(), place.getValue()))
                 .toList();
-    }
-
-    private static EditionLine line(EditionInfo info, Person reader) {
-        return new EditionLine(info.id(), info.code(), info.title(), info.isKeptBy(reader));
     }
 
     private static SyllabusRow row(int line, RowBody body) {

@@ -1,8 +1,10 @@
 package notchbook.app.syllabus;
 
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import notchbook.core.syllabus.SyllabusDraft;
+import notchbook.core.syllabus.SyllabusRow;
 import notchbook.formats.csv.CsvFile;
 import notchbook.formats.syllabus.CasePackage;
 import notchbook.formats.syllabus.SyllabusColumns;
@@ -25,6 +27,14 @@ public sealed interface SyllabusFile {
         @Override
         public SyllabusDraft.Result read(Supplier<UUID> ids) {
             return CasePackage.read(content, ids).result();
+        }
+    }
+
+    /** Rows that were told from the text of a document. */
+    record Rows(List<SyllabusRow> rows) implements SyllabusFile {
+        @Override
+        public SyllabusDraft.Result read(Supplier<UUID> ids) {
+            return SyllabusDraft.check(rows, ids);
         }
     }
 

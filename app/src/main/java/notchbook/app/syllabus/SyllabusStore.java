@@ -7,7 +7,10 @@ import static notchbook.tables.Tables.COLUMN_CHOICE;
 import static notchbook.tables.Tables.EDITION;
 import static notchbook.tables.Tables.PERSON;
 import static notchbook.tables.Tables.SYLLABUS_NODE;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.notExists;
 import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.selectOne;
 
 import java.time.Instant;
 import java.util.Arrays;
@@ -54,13 +57,18 @@ class SyllabusStore {
                 .join(PERSON)
                 .on(PERSON.ID.eq(CLASS_MEMBER.PERSON_ID))
                 .where(mine.PERSON_ID.eq(personId), PERSON.ROLE.eq(Role.TEACHER.name()));
-        return db.selectFrom(EDITION)
+        var isBlank = field(notExists(selectOne()
+                        .from(SYLLABUS_NODE)
+                        .where(SYLLABUS_NODE.EDITION_ID.eq(EDITION.ID), SYLLABUS_NODE.NOTEBOOK_ID.isNull())))
+                .as("is_blank");
+        return db.select(EDITION.asterisk(), isBlank)
+                .from(EDITION)
                 .where(EDITION.ADDED_BY
                         .isNull()
                         .or(EDITION.ADDED_BY.eq(personId))
                         .or(EDITION.ADDED_BY.in(teachers)))
                 .orderBy(EDITION.CODE, EDITION.TITLE)
-                .fetch(SyllabusStore::info);
+                .fetch(found -> info(found, found.get(isBlank)));
     }
 
     /** The lines of an edition by themselves. */
@@ -233,7 +241,7 @@ class SyllabusStore {
         return record;
     }
 
-    private static EditionInfo info(Record found) {
+    private static EditionInfo info(Record found, boolean isBlank) {
         return new EditionInfo(
                 found.get(EDITION.ID),
                 found.get(EDITION.CODE),
@@ -241,7 +249,8 @@ class SyllabusStore {
                 found.get(EDITION.VERSION),
                 found.get(EDITION.CHANGED_AT),
                 Optional.ofNullable(found.get(EDITION.ADDED_BY)),
-                Optional.ofNullable(found.get(EDITION.DOCUMENT_ID)));
+                Optional.ofNullable(found.get(EDITION.DOCUMENT_ID)),
+                isBlank);
     }
 
     private static SyllabusNode node(Record found) {

@@ -1,0 +1,1 @@
+export { SyllabusFromText } from './SyllabusFromText';
