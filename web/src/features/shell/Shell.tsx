@@ -2,7 +2,7 @@ import { MagnifyingGlass } from '@phosphor-icons/react';
 import { useMutation } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
-import { Link, Outlet, useLocation } from 'react-router';
+import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { api } from '../../api';
 import { forgetForGood } from '../../device';
 import { chooseTheme, Dialog, Key, THEMES, UndoBar, useKeys } from '../../ui';
@@ -10,6 +10,7 @@ import { ContentsPanel } from '../contents';
 import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
 import { useMe } from '../people';
+import { KeeperPanel } from '../school';
 import { PlayerProvider, PlayingBar, RecorderProvider, RecordingBar } from '../voice';
 import { KeptMessages } from './KeptMessages';
 import { ReadingDialog } from './ReadingDialog';
@@ -29,6 +30,7 @@ export function Shell() {
 function Frame() {
   const me = useMe();
   const isStudent = me.role === 'STUDENT';
+  const Panel = PANELS[me.role];
   const [isOpen, setOpen] = useState(false);
   const [isFinding, setFinding] = useState(false);
   const [isHelping, setHelping] = useState(false);
@@ -80,11 +82,7 @@ function Frame() {
             isOpen ? 'fixed inset-x-0 top-11 bottom-0 z-10 w-full overflow-y-auto bg-desk pb-16' : 'hidden'
           }`}
         >
-          {isStudent ? (
-            <ContentsPanel onGo={() => setOpen(false)} />
-          ) : (
-            <SetWorkPanel onGo={() => setOpen(false)} />
-          )}
+          <Panel onGo={() => setOpen(false)} />
         </aside>
         <main id="screen" className="min-w-0 flex-1 px-3 pt-3.5 pb-20 md:pr-5 md:pl-2.5">
           <KeptMessages />
@@ -103,7 +101,11 @@ function Frame() {
   );
 }
 
+/** What stands at the left, for each kind of person. */
+const PANELS = { STUDENT: ContentsPanel, TEACHER: SetWorkPanel, KEEPER: KeeperPanel };
+
 function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void; onRead: () => void }) {
+  const go = useNavigate();
   const signOut = useMutation({
     // The description of the API knows only our own endpoints; signing out is the security filter's.
     mutationFn: () => api.POST('/api/sign-out' as never),
@@ -128,6 +130,9 @@ function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void
             {{ light: 'Light', dark: 'Dark', contrast: 'High contrast' }[theme]}
           </DropdownMenu.Item>
         ))}
+        <DropdownMenu.Item className={item} onSelect={() => go('/account')}>
+          Account
+        </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onRead}>
           How text looks
         </DropdownMenu.Item>

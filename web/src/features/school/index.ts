@@ -1,0 +1,2 @@
+export { KeeperPanel } from './KeeperPanel';
+export { SchoolScreen } from './SchoolScreen';
