@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { OutboxProvider } from './device';
+import { FirstVisitScreen } from './features/account';
 import { meQuery, SignInScreen } from './features/people';
 import { PhoneScreen } from './features/scan';
 import { routes } from './routes';
@@ -19,6 +20,7 @@ function SignedIn() {
   const me = useQuery({ ...meQuery, refetchOnMount: 'always' });
   const [router] = useState(() => createBrowserRouter(routes));
   if (me.isPending) return null;
+  if (me.data?.isNew) return <FirstVisitScreen />;
   if (!me.data?.person) return <SignInScreen isUnreachable={me.isError} />;
   return (
     <OutboxProvider key={me.data.person.id} personId={me.data.person.id}>

@@ -1,14 +1,9 @@
 import type { RouteObject } from 'react-router';
+import { AccountScreen } from './features/account';
+import { NewNotebookScreen } from './features/begin';
 import { SchoolYearsScreen } from './features/calendar';
 import { CollectionScreen, CollectionsScreen } from './features/collection';
-import {
-  BinScreen,
-  NeedleScreen,
-  NewNotebookScreen,
-  NotebookScreen,
-  SectionScreen,
-  UnfiledScreen,
-} from './features/contents';
+import { BinScreen, NeedleScreen, NotebookScreen, SectionScreen, UnfiledScreen } from './features/contents';
 import { ClassScreen, CoverageScreen, StudentScreen } from './features/coverage';
 import { EditionScreen } from './features/edition';
 import { GoToEntry } from './features/entry';
@@ -26,6 +21,7 @@ import { PapersScreen } from './features/paper';
 import { ClassPlanScreen, OwnPlanScreen } from './features/plan';
 import { SheetScreen, SheetsScreen } from './features/reflection';
 import { ScanScreen } from './features/scan';
+import { SchoolScreen } from './features/school';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
 import { SyllabiScreen, SyllabusScreen } from './features/syllabus';
 import { WeekScreen } from './features/week';
@@ -60,6 +56,8 @@ export const routes: RouteObject[] = [
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
       { path: '/classes/:class/:student', element: <StudentScreen /> },
+      { path: '/account', element: <AccountScreen /> },
+      { path: '/school', element: <SchoolScreen /> },
       { path: '/school-years', element: <SchoolYearsScreen /> },
       { path: '/syllabi', element: <SyllabiScreen /> },
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },

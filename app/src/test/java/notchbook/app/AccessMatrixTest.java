@@ -18,12 +18,15 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /**
  * Who may see and do what: every endpoint, asked by the student whose it is, a classmate, their teacher, another
- * teacher and nobody. A row gives the five answers in this order; what is not yours answers 404, as if it were not there.
+ * teacher, nobody, and a keeper of the school. A row gives the six answers in this order; what is not yours answers 404, as if it were not there.
  */
 class AccessMatrixTest extends AppTest {
     /** Endpoints that carry a file, a sign-in, a secret or the description itself; each has a test of its own. */
     private static final List<String> ELSEWHERE = List.of(
             "POST /api/sign-in",
+            "POST /api/first-visit",
+            "PUT /api/account/password",
+            "POST /api/outline-files",
             "POST /api/editions",
             "PUT /api/media/{}",
             "GET /api/media/{}/compact",
@@ -57,7 +60,7 @@ class AccessMatrixTest extends AppTest {
         for (var row : Endpoints.MATRIX) {
             var answers = List.of(row.getValue().split(" "));
             // The one whose it is comes last, since some of what is asked ends the thing.
-            for (var i : List.of(4, 3, 1, 0, 2)) {
+            for (var i : List.of(4, 5, 3, 1, 0, 2)) {
                 var status = ask(person(i), endpoints.fill(row.getKey()));
                 var isRight = answers.get(i).equals("OK")
                         ? status >= 200 && status < 300
@@ -114,6 +117,7 @@ class AccessMatrixTest extends AppTest {
             case 1 -> school.classmate;
             case 2 -> school.teacher;
             case 3 -> school.otherTeacher;
+            case 5 -> school.keeper;
             default -> null;
         };
     }

@@ -3,8 +3,11 @@ package notchbook.app;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import jakarta.servlet.http.Cookie;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.people.Person;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpMethod;
@@ -32,6 +35,14 @@ class Browser {
 
     /** An answer with its body as JSON, missing when it has none. */
     record Answer(int status, JsonNode json, MockHttpServletResponse response) {
+        /** What signs its device in. */
+        Cookie session() {
+            return Stream.of(response.getCookies())
+                    .filter(cookie -> Set.of("notchbook", "SESSION").contains(cookie.getName()))
+                    .findFirst()
+                    .orElseThrow(() -> new AssertionError(response.getHeaders("Set-Cookie") + detail()));
+        }
+
         String detail() {
             return json.path("detail").asString("");
         }

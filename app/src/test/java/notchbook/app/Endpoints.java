@@ -10,17 +10,19 @@ import notchbook.app.entry.EntryWidth;
 
 /** Every endpoint with who may ask it, and things in a school that it can be asked about. */
 final class Endpoints {
-    private static final String STUDENT_ONLY = "OK 404 404 404 401";
-    private static final String TEACHER_ONLY = "404 404 OK 404 401";
-    private static final String STUDENT_AND_TEACHER = "OK 404 OK 404 401";
-    private static final String ANYONE_SIGNED_IN = "OK OK OK OK 401";
-    private static final String ANY_STUDENT = "OK OK 404 404 401";
-    private static final String ANYONE = "OK OK OK OK OK";
+    private static final String STUDENT_ONLY = "OK 404 404 404 401 404";
+    private static final String TEACHER_ONLY = "404 404 OK 404 401 404";
+    private static final String STUDENT_AND_TEACHER = "OK 404 OK 404 401 404";
+    private static final String ANYONE_SIGNED_IN = "OK OK OK OK 401 OK";
+    private static final String ANY_STUDENT = "OK OK 404 404 401 404";
+    private static final String ANYONE = "OK OK OK OK OK OK";
     /** Anyone may try; what comes back holds nothing of anyone else's. */
     private static final String ANYONE_OWN = ANYONE_SIGNED_IN;
 
     /** What nobody has under this name. */
-    private static final String NOBODY = "404 404 404 404 401";
+    private static final String NOBODY = "404 404 404 404 401 404";
+
+    private static final String KEEPER_ONLY = "404 404 404 404 401 OK";
 
     private static final String PATTERN =
             "{'name':'Mine','zones':[{'key':'main','role':'MAIN','title':'Notes','prompt':'','kinds':[]}]}";
@@ -28,12 +30,26 @@ final class Endpoints {
     /** The same in every test of the matrix, as two years may not overlap. */
     private static final UUID SCHOOL_YEAR = UUID.randomUUID();
 
+    private static final String OUTLINE_LINE =
+            "{'depth':0,'number':'1','text':'Sound','weight':'','tier':'CORE','years':'','note':''}";
+
     private static final String EDITION =
             "{'baseVersion':1,'code':'NB-1','title':'Own','rows':[{'code':'1','parent':'','text':'Sound','isPoint':false,'weight':'','tier':'CORE','years':'','note':''}]}";
 
-    /** A request with names of things in braces, and the five answers: student, classmate, teacher, other teacher, nobody. */
+    /** A request with names of things in braces, and the six answers: student, classmate, teacher, other teacher, nobody, keeper. */
     static final List<Map.Entry<String, String>> MATRIX = List.of(
             entry("GET /api/me", ANYONE),
+            entry("GET /api/account", ANYONE_OWN),
+            entry("DELETE /api/account/devices/{new}", ANYONE_OWN),
+            entry("DELETE /api/account/devices", ANYONE_OWN),
+            entry("POST /api/password-strength {'password':'echo','fullName':'','userName':''}", "OK OK OK OK 404 OK"),
+            entry("GET /api/school", KEEPER_ONLY),
+            entry("POST /api/school/people {'role':'STUDENT','names':['Ada Nu']}", KEEPER_ONLY),
+            entry("POST /api/school/people/{member}/password", KEEPER_ONLY),
+            entry("PUT /api/school/classes/{new} {'name':'11C','members':['{member}']}", KEEPER_ONLY),
+            entry("POST /api/outline-texts {'text':'1 Waves'}", ANYONE_SIGNED_IN),
+            entry("POST /api/outline-lines {'lines':[" + OUTLINE_LINE + "]}", ANYONE_SIGNED_IN),
+            entry("POST /api/outlines {'code':'NB-1','title':'Own','lines':[" + OUTLINE_LINE + "]}", ANYONE_SIGNED_IN),
             entry("GET /api/ruler", ANYONE_OWN),
             entry("GET /api/weeks/2026-11-23", ANY_STUDENT),
             entry("GET /api/find?words=echo", ANY_STUDENT),
@@ -44,7 +60,7 @@ final class Endpoints {
             entry("GET /api/editions/{ownEdition}/case.json", STUDENT_ONLY),
             entry("GET /api/editions/{edition}/changes?to={ownEdition}", STUDENT_ONLY),
             entry("PUT /api/editions/{ownEdition} " + EDITION, STUDENT_ONLY),
-            entry("PUT /api/editions/{edition}/document {'mediaId':null}", "404 404 OK OK 401"),
+            entry("PUT /api/editions/{edition}/document {'mediaId':null}", "404 404 OK OK 401 404"),
             entry("GET /api/notebooks/{notebook}/syllabus", STUDENT_ONLY),
             entry("PUT /api/notebooks/{notebook}/exam {'examYear':2028,'tier':'CORE'}", STUDENT_ONLY),
             entry(
@@ -130,10 +146,10 @@ final class Endpoints {
             entry("GET /api/pages/{page}/own-words", STUDENT_ONLY),
             entry("POST /api/pages/{page}/rounds {'asked':[{'cue':'{entry}','isKnown':true}]}", STUDENT_ONLY),
             entry("GET /api/patterns", ANYONE_OWN),
-            entry("PUT /api/patterns/{pattern} " + PATTERN, "OK 404 404 404 401"),
+            entry("PUT /api/patterns/{pattern} " + PATTERN, STUDENT_ONLY),
             entry("DELETE /api/patterns/{pattern}", STUDENT_ONLY),
             entry("GET /api/own-marks", ANYONE_OWN),
-            entry("PUT /api/own-marks/{ownMark} {'name':'Formula','shape':'RING'}", "OK 404 404 404 401"),
+            entry("PUT /api/own-marks/{ownMark} {'name':'Formula','shape':'RING'}", STUDENT_ONLY),
             entry("GET /api/marks", ANY_STUDENT),
             entry("GET /api/marks?notebook={notebook}&kind=TASK&open=true", STUDENT_ONLY),
             entry("PUT /api/entries/{entry}/marks/{mark} {'kind':'TASK','due':'2026-11-27'}", STUDENT_ONLY),
@@ -178,7 +194,7 @@ final class Endpoints {
             entry("POST /api/link-cards/{card}/again", STUDENT_ONLY),
             entry("GET /api/collections", ANYONE_OWN),
             entry("GET /api/collections/bin", ANYONE_OWN),
-            entry("PUT /api/collections/{collection} {'title':'Costs','purpose':''}", "OK 404 404 404 401"),
+            entry("PUT /api/collections/{collection} {'title':'Costs','purpose':''}", STUDENT_ONLY),
             entry("GET /api/collections/{collection}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/items/{new} {'kind':'NOTE','title':'n','note':'n'}", STUDENT_ONLY),
             entry("POST /api/collections/{collection}/order {'items':[]}", STUDENT_ONLY),
@@ -195,7 +211,7 @@ final class Endpoints {
             entry("GET /api/school-years", ANYONE_SIGNED_IN),
             entry(
                     "PUT /api/school-years/{schoolYear} {'name':'2030/31','firstDay':'2030-09-02','lastDay':'2031-07-04','terms':[{'name':'First','first':'2030-09-02','last':'2031-01-31'}],'breaks':[{'name':'Autumn','first':'2030-10-21','last':'2030-10-27'}]}",
-                    "404 404 OK OK 401"),
+                    "404 404 OK OK 401 OK"),
             entry("GET /api/classes/{class}/plan", TEACHER_ONLY),
             entry("PUT /api/classes/{class}/plan/{topic} {'first':11,'last':12}", TEACHER_ONLY),
             entry("DELETE /api/classes/{class}/plan/{otherTopic}", TEACHER_ONLY),
@@ -206,7 +222,7 @@ final class Endpoints {
             entry("GET /api/classes/{class}/coverage", TEACHER_ONLY),
             entry("GET /api/classes/{class}/students/{student}/coverage", TEACHER_ONLY),
             entry("POST /api/classes/{class}/students/{classmate}/password", TEACHER_ONLY),
-            entry("GET /api/set-work", "404 404 OK OK 401"),
+            entry("GET /api/set-work", "404 404 OK OK 401 404"),
             entry(
                     "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01'}",
                     TEACHER_ONLY),
@@ -309,9 +325,26 @@ final class Endpoints {
                 entry("mark", UUID.randomUUID()),
                 entry("ownMark", ownMark),
                 entry("pattern", pattern),
+                entry("member", member()),
                 entry("student", school.student.id()),
                 entry("classmate", school.classmate.id()),
                 entry("class", school.schoolClass.id()));
+    }
+
+    private UUID member() {
+        var name = browser.send(school.keeper, "POST", "/api/school/people", "{'role':'STUDENT','names':['Bo Nu']}")
+                .json()
+                .get(0)
+                .path("userName")
+                .asString();
+        return browser.get(school.keeper, "/api/school")
+                .json()
+                .path("people")
+                .valueStream()
+                .filter(one -> one.path("userName").asString().equals(name))
+                .map(one -> UUID.fromString(one.path("id").asString()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private UUID scan(School.Desk desk, UUID photo) {

@@ -59,6 +59,7 @@ class School {
     final Person classmate = person("tamsey", Role.STUDENT);
     final Person teacher = person("tolland", Role.TEACHER);
     final Person otherTeacher = person("farrant", Role.TEACHER);
+    final Person keeper = person("harlow", Role.KEEPER);
     final SchoolClass schoolClass = new SchoolClass(UUID.randomUUID(), "10B Physics");
     final EditionInfo edition;
 
@@ -93,7 +94,7 @@ class School {
         this.media = media;
         this.mapper = mapper;
         var hash = passwords.encode(PASSWORD);
-        List.of(student, classmate, teacher, otherTeacher).forEach(person -> people.enter(person, hash));
+        List.of(student, classmate, teacher, otherTeacher, keeper).forEach(person -> people.enter(person, hash));
         people.enter(schoolClass, List.of(student, classmate, teacher));
         people.enter(new SchoolClass(UUID.randomUUID(), "9A Geography"), List.of(otherTeacher));
         years.enter(
@@ -118,7 +119,7 @@ class School {
                 new Notebooks.NewNotebook(
                         UUID.randomUUID(),
                         "Physics",
-                        edition.id(),
+                        Optional.of(edition.id()),
                         exam,
                         Optional.empty(),
                         Optional.of(forClass.id())));

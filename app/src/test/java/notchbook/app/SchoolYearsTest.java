@@ -73,6 +73,7 @@ class SchoolYearsTest extends AppTest {
     private JsonNode year(UUID id) {
         return browser.get(school.student, "/api/school-years")
                 .json()
+                .path("years")
                 .valueStream()
                 .filter(year -> year.path("id").asString().equals(id.toString()))
                 .findFirst()

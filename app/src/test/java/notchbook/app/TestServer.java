@@ -16,7 +16,12 @@ final class TestServer {
     private TestServer() {}
 
     static void register(DynamicPropertyRegistry registry) {
-        registry.add("spring.datasource.url", () -> DATABASE.url("notchbook"));
+        register(registry, "notchbook");
+    }
+
+    /** The same over another database, which is empty at first. */
+    static void register(DynamicPropertyRegistry registry, String name) {
+        registry.add("spring.datasource.url", () -> DATABASE.url(name));
         registry.add("notchbook.media-folder", MEDIA_FOLDER::toString);
         registry.add("notchbook.zone", () -> "UTC");
     }

@@ -7,13 +7,12 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import notchbook.app.platform.Refusal;
 import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Gives students new passwords, for those who forgot theirs or whose is known to others. */
+/** New passwords, for those who forgot theirs or whose is known to others. */
 @Service
-class NewPasswords {
+public class NewPasswords {
     // No letters and figures that look alike, so that it can be read out and copied from paper.
     private static final String CONSONANTS = "bdfgkmnprstvz";
     private static final String VOWELS = "aeiou";
@@ -22,16 +21,12 @@ class NewPasswords {
     private final People people;
     private final PersonStore store;
     private final SignInAttempts attempts;
-    private final FindByIndexNameSessionRepository<?> sessions;
+    private final SignedIn sessions;
     private final PasswordEncoder passwords;
     private final SecureRandom random = new SecureRandom();
 
     NewPasswords(
-            People people,
-            PersonStore store,
-            SignInAttempts attempts,
-            FindByIndexNameSessionRepository<?> sessions,
-            PasswordEncoder passwords) {
+            People people, PersonStore store, SignInAttempts attempts, SignedIn sessions, PasswordEncoder passwords) {
         this.people = people;
         this.store = store;
         this.attempts = attempts;
@@ -40,7 +35,7 @@ class NewPasswords {
     }
 
     /** A student's name to sign in with and the new password, which is shown this once and kept as its hash alone. */
-    record NewPassword(String userName, String password) {}
+    public record NewPassword(String userName, String password) {}
 
     /** Gives a student of a class that the teacher takes a new password, and signs them out everywhere. */
     @Transactional
@@ -50,11 +45,21 @@ class NewPasswords {
                 .filter(one -> one.id().equals(studentId))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("student"));
-        var password = password(random);
-        store.setPassword(studentId, passwords.encode(password));
-        attempts.forget(student.userName());
-        sessions.findByPrincipalName(student.userName()).keySet().forEach(sessions::deleteById);
-        return new NewPassword(student.userName(), password);
+        return give(student);
+    }
+
+    /** Gives somebody a new password, and signs them out everywhere. */
+    @Transactional
+    public NewPassword give(Person person) {
+        var password = make();
+        store.setPassword(person.id(), passwords.encode(password));
+        attempts.forget(person.userName());
+        sessions.endAll(person);
+        return new NewPassword(person.userName(), password);
+    }
+
+    String make() {
+        return password(random);
     }
 
     /** Three groups of two syllables and a number, such as tavo-meri-suna-47: 42 bits that can be said. */

@@ -1,6 +1,7 @@
 package notchbook.app.people;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.platform.Refusal;
@@ -59,7 +60,27 @@ public class People {
     }
 
     public void enter(SchoolClass schoolClass, List<Person> members) {
-        store.insert(schoolClass, members.stream().map(Person::id).toList());
+        store.put(schoolClass, members.stream().map(Person::id).toList());
+    }
+
+    /** Everyone, by name. */
+    public List<Person> all() {
+        return store.all();
+    }
+
+    /** Every class by name, with the people in it. */
+    public Map<SchoolClass, List<UUID>> classes() {
+        return store.classes();
+    }
+
+    /** Makes a class, or changes its name and who is in it. */
+    public void keep(SchoolClass schoolClass, List<UUID> members) {
+        store.put(schoolClass, members);
+    }
+
+    /** Whether anybody but students has an account here. */
+    public boolean hasStaff() {
+        return store.hasStaff();
     }
 
     /** Whether nobody has been entered yet. */

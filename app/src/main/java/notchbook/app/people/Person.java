@@ -17,9 +17,20 @@ public record Person(UUID id, String userName, String fullName, Role role) imple
         return role == Role.TEACHER;
     }
 
-    /** Keeps teachers out of what only a student has. */
+    public boolean isKeeper() {
+        return role == Role.KEEPER;
+    }
+
+    /** Keeps everyone else out of what only a student has. */
     public void requireStudent() {
-        if (isTeacher()) {
+        if (role != Role.STUDENT) {
+            throw Refusal.notFound("place");
+        }
+    }
+
+    /** Keeps everyone else out of where the people of a school are looked after. */
+    public void requireKeeper() {
+        if (!isKeeper()) {
             throw Refusal.notFound("place");
         }
     }

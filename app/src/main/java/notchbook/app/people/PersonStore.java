@@ -1,12 +1,18 @@
 package notchbook.app.people;
 
+import static java.util.stream.Collectors.flatMapping;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
 import static notchbook.tables.Tables.CLASS_MEMBER;
 import static notchbook.tables.Tables.PERSON;
 import static notchbook.tables.Tables.SCHOOL_CLASS;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -66,13 +72,41 @@ class PersonStore {
                 .execute();
     }
 
-    void insert(SchoolClass schoolClass, List<UUID> members) {
+    List<Person> all() {
+        return db.selectFrom(PERSON).orderBy(PERSON.FULL_NAME).fetch(PersonStore::person);
+    }
+
+    boolean hasStaff() {
+        return db.fetchExists(PERSON, PERSON.ROLE.ne(Role.STUDENT.name()));
+    }
+
+    Map<SchoolClass, List<UUID>> classes() {
+        return db
+                .select(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME, CLASS_MEMBER.PERSON_ID)
+                .from(SCHOOL_CLASS)
+                .leftJoin(CLASS_MEMBER)
+                .on(CLASS_MEMBER.CLASS_ID.eq(SCHOOL_CLASS.ID))
+                .orderBy(SCHOOL_CLASS.NAME)
+                .stream()
+                .collect(groupingBy(
+                        found -> new SchoolClass(found.value1(), found.value2()),
+                        LinkedHashMap::new,
+                        flatMapping(found -> Stream.ofNullable(found.value3()), toList())));
+    }
+
+    void put(SchoolClass schoolClass, List<UUID> members) {
         db.insertInto(SCHOOL_CLASS, SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME)
                 .values(schoolClass.id(), schoolClass.name())
+                .onDuplicateKeyUpdate()
+                .set(SCHOOL_CLASS.NAME, schoolClass.name())
+                .execute();
+        db.deleteFrom(CLASS_MEMBER)
+                .where(CLASS_MEMBER.CLASS_ID.eq(schoolClass.id()), CLASS_MEMBER.PERSON_ID.notIn(members))
                 .execute();
         for (var member : members) {
             db.insertInto(CLASS_MEMBER, CLASS_MEMBER.CLASS_ID, CLASS_MEMBER.PERSON_ID)
                     .values(schoolClass.id(), member)
+                    .onDuplicateKeyIgnore()
                     .execute();
         }
     }

@@ -6,11 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -19,15 +15,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SignInController {
     private final SignIn signIn;
-    private final KnownDevices devices;
+    private final SignedIn sessions;
     private final People people;
-    private final SecurityContextRepository contexts;
 
-    SignInController(SignIn signIn, KnownDevices devices, People people, SecurityContextRepository contexts) {
+    SignInController(SignIn signIn, SignedIn sessions, People people) {
         this.signIn = signIn;
-        this.devices = devices;
+        this.sessions = sessions;
         this.people = people;
-        this.contexts = contexts;
     }
 
     record Credentials(String name, String password) {}
@@ -36,12 +30,12 @@ class SignInController {
 
     record PersonView(UUID id, String fullName, Role role, List<ClassView> classes) {}
 
-    /** Who is signed in; empty when nobody is. */
-    record MeView(Optional<PersonView> person) {}
+    /** Who is signed in, empty when nobody is; {@code isNew} while nobody has an account here yet. */
+    record MeView(Optional<PersonView> person, boolean isNew) {}
 
     @GetMapping("/api/me")
     MeView me(@AuthenticationPrincipal @Nullable Person reader) {
-        return new MeView(Optional.ofNullable(reader).map(this::view));
+        return new MeView(Optional.ofNullable(reader).map(this::view), reader == null && people.isEmpty());
     }
 
     @PostMapping("/api/sign-in")
@@ -49,14 +43,8 @@ class SignInController {
         var device = new DeviceCookie(request);
         var person = signIn.check(
                 new SignIn.Try(credentials.name(), credentials.password(), request.getRemoteAddr(), device.secret()));
-        devices.keep(person.id(), device.keptBy(response));
-        request.getSession();
-        request.changeSessionId();
-        var context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role()))));
-        contexts.saveContext(context, request, response);
-        return new MeView(Optional.of(view(person)));
+        sessions.begin(person, request, response);
+        return new MeView(Optional.of(view(person)), false);
     }
 
     private PersonView view(Person person) {

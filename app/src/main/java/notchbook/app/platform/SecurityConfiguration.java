@@ -25,7 +25,12 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/api/sign-in", "/api/me", "/api/task-feed/*.ics", "/api/phone/**")
+                                "/api/sign-in",
+                                "/api/me",
+                                "/api/first-visit",
+                                "/api/password-strength",
+                                "/api/task-feed/*.ics",
+                                "/api/phone/**")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

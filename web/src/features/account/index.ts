@@ -1,0 +1,2 @@
+export { AccountScreen } from './AccountScreen';
+export { FirstVisitScreen } from './FirstVisitScreen';
