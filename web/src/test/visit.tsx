@@ -27,6 +27,7 @@ export const NOTEBOOK: Api['NotebookView'] = {
   title: 'Physics',
   editionId: 'ed1',
   edition: 'NB-412 Waves',
+  hasSyllabus: true,
   examYear: 2028,
   tier: 'EXTENDED',
   cover: 'PETROL',

@@ -12,7 +12,11 @@ const YEAR = {
   breaks: [{ name: 'Autumn break', first: '2026-11-02', last: '2026-11-08' }],
 };
 const open = (person: typeof TEACHER, more: Record<string, unknown> = {}) =>
-  visit('/school-years', { 'GET /api/school-years': [YEAR], ...more }, person);
+  visit(
+    '/school-years',
+    { 'GET /api/school-years': { years: [YEAR], isKept: person === TEACHER }, ...more },
+    person,
+  );
 
 test('shows a student the year and its breaks', async () => {
   await open(STUDENT);

@@ -2,7 +2,6 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { dayName, Heading, plural, Radios } from '../../ui';
-import { useMe } from '../people';
 import { schoolYearsQuery } from './queries';
 import { YearDays } from './YearDays';
 import { YearForm } from './YearForm';
@@ -10,16 +9,15 @@ import { nextYear } from './yearForm';
 
 const NEW = 'new';
 
-/** The school years: their first and last days, terms, breaks and closed days. Teachers keep them for everybody. */
+/** The school years: their first and last days, terms, breaks and closed days. Whoever keeps them keeps them for everybody. */
 export function SchoolYearsScreen() {
-  const me = useMe();
-  const years = useSuspenseQuery(schoolYearsQuery).data;
+  const { years, isKept } = useSuspenseQuery(schoolYearsQuery).data;
   const [id] = useState(() => newId());
   const [chosen, setChosen] = useState(years[0]?.id ?? NEW);
   const year = years.find((one) => one.id === chosen);
   const names = Object.fromEntries([
     ...years.map((one) => [one.id, one.name]),
-    ...(me.role === 'TEACHER' ? [[NEW, 'Another year']] : []),
+    ...(isKept ? [[NEW, 'Another year']] : []),
   ]) as Record<string, string>;
   const today = new Date().toISOString().slice(0, 10);
   return (
@@ -33,7 +31,7 @@ export function SchoolYearsScreen() {
           of its days is a school day.
         </p>
       )}
-      {me.role === 'TEACHER' ? (
+      {isKept ? (
         <YearForm
           key={chosen}
           id={year?.id ?? id}

@@ -1,1 +1,2 @@
+export { schoolYearsQuery } from './queries';
 export { SchoolYearsScreen } from './SchoolYearsScreen';

@@ -3,12 +3,17 @@ import { type DragEvent, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button, Card, Empty, Heading, Trouble } from '../../ui';
 import { COVERS, type CoverColour } from './Cover';
+import { FirstPage } from './FirstPage';
 import { contentsQuery } from './queries';
 import { type DropPart, inOrder, type Placed, placeAfter, placeOfDrop } from './sections';
 import { type NotebookActs, useNotebookActs } from './useNotebookActs';
 
 /** How a section that is dragged is known to the others. */
 const DRAGGED_SECTION = 'application/x-notchbook-section';
+
+const WITH_SYLLABUS =
+  'No sections yet. One section for each unit lays the notebook out like the syllabus, so that every page knows its points.';
+const WITHOUT_SYLLABUS = 'No sections yet. Name the first one, such as what you do in class now.';
 
 /** The sections of a notebook to be made, named, nested, put in order and deleted; and its cover. */
 export function NotebookScreen() {
@@ -19,13 +24,22 @@ export function NotebookScreen() {
   return (
     <div className="max-w-3xl">
       <Heading name={`Sections of ${contents.notebook.title}`} className="mb-1 text-[24px]" />
-      <p className="mb-3 text-soft">{contents.notebook.edition}</p>
+      <p className="mb-3 text-soft">
+        {contents.notebook.hasSyllabus ? (
+          contents.notebook.edition
+        ) : (
+          <Link to={`/n/${notebook}/edition`} className="text-petrol hover:underline">
+            No syllabus yet. Bring it in
+          </Link>
+        )}
+      </p>
       <Trouble>{acts.error?.message}</Trouble>
+      {contents.pages.length === 0 && placed.length > 0 && <FirstPage contents={contents} />}
       <Card>
         {placed.length === 0 && (
           <Empty>
-            No sections yet. One section for each unit lays the notebook out like the syllabus, so that every
-            page knows its points. One for each week keeps it like a diary.
+            {contents.notebook.hasSyllabus ? WITH_SYLLABUS : WITHOUT_SYLLABUS} One for each week keeps it like
+            a diary.
           </Empty>
         )}
         <ul>
@@ -41,9 +55,11 @@ export function NotebookScreen() {
         </ul>
         <div className="mt-3 flex flex-wrap gap-2">
           <NewSection onAdd={acts.addSection} />
-          <Button look={placed.length === 0 ? 'act' : 'plain'} onClick={acts.sectionForEachUnit}>
-            One section for each unit
-          </Button>
+          {contents.notebook.hasSyllabus && (
+            <Button look={placed.length === 0 ? 'act' : 'plain'} onClick={acts.sectionForEachUnit}>
+              One section for each unit
+            </Button>
+          )}
           <Button onClick={acts.sectionForEachWeek}>One for each week</Button>
         </div>
       </Card>

@@ -1,7 +1,6 @@
 export { BinScreen } from './BinScreen';
 export { ContentsPanel } from './ContentsPanel';
 export { NeedleScreen } from './NeedleScreen';
-export { NewNotebookScreen } from './NewNotebookScreen';
 export { NotebookScreen } from './NotebookScreen';
 export { PagePicker } from './PagePicker';
 export { contentsQuery, needleQuery, notebooksQuery, useNotebook } from './queries';

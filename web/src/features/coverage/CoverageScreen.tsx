@@ -1,7 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { Radios } from '../../ui';
+import { Card, Radios } from '../../ui';
 import { contentsQuery } from '../contents';
 import { AS_IT_IS, arranged } from './arrange';
 import { CoverageFigures } from './CoverageFigures';
@@ -22,6 +22,7 @@ export function CoverageScreen() {
   const [wish, setWish] = useState(AS_IT_IS);
   const coverage = useSuspenseQuery(coverageQuery(id)).data;
   const notebook = useSuspenseQuery(contentsQuery(id)).data.notebook;
+  if (!notebook.hasSyllabus) return <NoSyllabus notebook={id} />;
   const asked = search.get('view') ?? 'weeks';
   const view = (asked in VIEWS ? asked : 'weeks') as View;
   const topics = arranged(coverage.topics, wish);
@@ -57,5 +58,19 @@ export function CoverageScreen() {
       {view === 'kinds' && <KindTable topics={topics} notebook={id} />}
       {view === 'line' && <ProgressLine coverage={coverage} />}
     </div>
+  );
+}
+
+function NoSyllabus({ notebook }: { notebook: string }) {
+  return (
+    <Card title="Coverage" className="max-w-2xl">
+      <p className="mb-3">
+        This notebook has no syllabus yet, so nobody can say what the exam needs. What you make waits unfiled
+        until then.
+      </p>
+      <Link to={`/n/${notebook}/edition`} className="font-semibold text-petrol hover:underline">
+        Bring in the syllabus
+      </Link>
+    </Card>
   );
 }

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { Heading } from '../../ui';
 import { contentsQuery } from '../contents';
 import { ExamCard } from './ExamCard';
+import { FirstSyllabus } from './FirstSyllabus';
 import { LastMoveCard } from './LastMoveCard';
 import { MoveCard } from './MoveCard';
 import { OwnPointsCard } from './OwnPointsCard';
@@ -13,6 +14,7 @@ export function EditionScreen() {
   const { notebook: id = '' } = useParams();
   const notebook = useSuspenseQuery(contentsQuery(id)).data.notebook;
   const last = useQuery(movesQuery(id)).data?.last;
+  if (!notebook.hasSyllabus) return <FirstSyllabus notebook={notebook} />;
   return (
     <div className="max-w-4xl">
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-3">

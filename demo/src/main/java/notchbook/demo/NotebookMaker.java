@@ -98,7 +98,7 @@ class NotebookMaker {
                 new Notebooks.NewNotebook(
                         UUID.randomUUID(),
                         title,
-                        edition.id(),
+                        Optional.of(edition.id()),
                         new ExamChoice(EXAM_YEAR, Tier.EXTENDED),
                         Optional.of(examDay),
                         Optional.of(schoolClass.id())));

@@ -54,9 +54,13 @@ class SchoolYearController {
     record SchoolYearBody(
             String name, LocalDate firstDay, LocalDate lastDay, List<TermBody> terms, List<BreakView> breaks) {}
 
+    /** Every year, and whether the reader keeps them. */
+    record SchoolYearsView(List<SchoolYearView> years, boolean isKept) {}
+
     @GetMapping("/api/school-years")
-    List<SchoolYearView> years() {
-        return years.all().stream().map(SchoolYearController::view).toList();
+    SchoolYearsView years(@AuthenticationPrincipal Person reader) {
+        return new SchoolYearsView(
+                years.all().stream().map(SchoolYearController::view).toList(), years.areKeptBy(reader));
     }
 
     @PutMapping("/api/school-years/{id}")
@@ -71,10 +75,10 @@ class SchoolYearController {
         years.keep(reader, id, SchoolYear.of(body.name().strip(), body.firstDay(), body.lastDay(), terms, breaks));
     }
 
-    /** The whole-day events of an iCalendar file, for a teacher to choose the days without school among. */
+    /** The whole-day events of an iCalendar file, for whoever keeps the years to choose the days without school among. */
     @PostMapping(path = "/api/calendar-files", consumes = "multipart/form-data")
     List<BreakView> look(@AuthenticationPrincipal Person reader, @RequestPart MultipartFile file) throws IOException {
-        if (!reader.isTeacher()) {
+        if (!years.areKeptBy(reader)) {
             throw Refusal.notFound("place");
         }
         if (file.getSize() > LARGEST_FILE) {

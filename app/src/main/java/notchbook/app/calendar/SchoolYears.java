@@ -6,7 +6,9 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import notchbook.app.people.People;
 import notchbook.app.people.Person;
+import notchbook.app.people.Role;
 import notchbook.app.platform.Refusal;
 import notchbook.core.calendar.Break;
 import notchbook.core.calendar.SchoolYear;
@@ -27,8 +29,10 @@ public class SchoolYears {
     private static final int MOST_TERMS = 12;
 
     private final SchoolYearStore store;
+    private final People people;
 
-    SchoolYears(SchoolYearStore store) {
+    SchoolYears(SchoolYearStore store, People people) {
+        this.people = people;
         this.store = store;
     }
 
@@ -52,10 +56,15 @@ public class SchoolYears {
         return store.all();
     }
 
-    /** Keeps a year as a teacher wants it; its weeks are numbered anew. */
+    /** Whether somebody keeps the school years: a teacher or keeper, or a student where there is neither. */
+    boolean areKeptBy(Person person) {
+        return person.role() != Role.STUDENT || !people.hasStaff();
+    }
+
+    /** Keeps a year as somebody wants it who may; its weeks are numbered anew. */
     @Transactional
-    void keep(Person teacher, UUID id, SchoolYear year) {
-        if (!teacher.isTeacher()) {
+    void keep(Person person, UUID id, SchoolYear year) {
+        if (!areKeptBy(person)) {
             throw Refusal.notFound("school year");
         }
         requireFit(year);

@@ -18,6 +18,7 @@ final class ContentsViews {
             String title,
             UUID editionId,
             String edition,
+            boolean hasSyllabus,
             Optional<UUID> classId,
             int examYear,
             Tier tier,

@@ -73,7 +73,7 @@ class NotebookController {
 
     record NewNotebookBody(
             String title,
-            UUID editionId,
+            Optional<UUID> editionId,
             int examYear,
             Tier tier,
             Optional<LocalDate> examDay,
@@ -197,7 +197,8 @@ class NotebookController {
                 notebook.id(),
                 notebook.title(),
                 notebook.editionId(),
-                edition.name(),
+                edition.isBlank() ? edition.title() : edition.name(),
+                !edition.isBlank(),
                 notebook.classId(),
                 notebook.exam().year(),
                 notebook.exam().tier(),

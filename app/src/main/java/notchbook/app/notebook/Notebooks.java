@@ -38,11 +38,11 @@ public class Notebooks {
         this.clock = clock;
     }
 
-    /** What a student chooses for a new notebook. */
+    /** What a student chooses for a new notebook; without an edition, its syllabus comes later. */
     public record NewNotebook(
             UUID id,
             String title,
-            UUID editionId,
+            Optional<UUID> editionId,
             ExamChoice exam,
             Optional<LocalDate> examDay,
             Optional<UUID> classId) {}
@@ -62,7 +62,7 @@ public class Notebooks {
     @Transactional
     public Notebook make(Person reader, NewNotebook wish) {
         reader.requireStudent();
-        syllabi.requireInfo(reader, wish.editionId());
+        wish.editionId().ifPresent(edition -> syllabi.requireInfo(reader, edition));
         wish.classId().ifPresent(classId -> people.requireClass(reader, classId));
         if (store.find(wish.id()).isPresent()) {
             return require(reader, wish.id());
@@ -71,7 +71,7 @@ public class Notebooks {
                 wish.id(),
                 reader.id(),
                 wish.classId(),
-                wish.editionId(),
+                wish.editionId().orElseGet(() -> syllabi.blank(reader).id()),
                 Titles.checked(wish.title()),
                 wish.exam(),
                 wish.examDay(),

@@ -1,0 +1,2 @@
+export { NewNotebookScreen } from './NewNotebookScreen';
+export { type Syllabus, SyllabusWays } from './SyllabusWays';
