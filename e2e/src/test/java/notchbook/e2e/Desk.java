@@ -16,13 +16,16 @@ record Desk(Page page) {
     /** Keys that put something on a page act once the page is there. */
     private static final String CAPTURES = "wiprfln";
 
+    /** The contents at the left and the rooms in the head. */
+    private static final Pattern ROOMS = Pattern.compile("^(Contents|Rooms of all notebooks)$");
+
     private static final Pattern ON_A_PAGE = Pattern.compile("/p/[^/]+$");
 
     /** What is in a file is read by a job, which may wait for others. */
     private static final Duration READING = Duration.ofMinutes(2);
 
     Desk go(String link) {
-        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Contents"))
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName(ROOMS))
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(link)))
                 .first()
                 .click();

@@ -155,7 +155,7 @@ class RoadTest {
     @Test
     @Order(8)
     void looksBackOnTheWeek() {
-        hal.go("Weekly reflections").follow("Week 12");
+        hal.go("Looking back").follow("Week 12");
         hal.page()
                 .getByLabel("What do you understand now that you did not on Monday?")
                 .fill("An echo is a reflection.");

@@ -45,6 +45,7 @@ class FirstVisits {
         if (people.isEmpty()) {
             LOG.info("The code for the first visit is {}", newCode());
         }
+        LOG.info("Notchbook is ready");
     }
 
     String newCode() {
