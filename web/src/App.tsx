@@ -1,18 +1,21 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { OutboxProvider } from './device';
-import { FirstVisitScreen } from './features/account';
 import { meQuery, SignInScreen } from './features/people';
-import { PhoneScreen } from './features/scan';
 import { routes } from './routes';
+
+const PhoneScreen = lazy(async () => ({ default: (await import('./features/scan')).PhoneScreen }));
+const FirstVisitScreen = lazy(async () => ({
+  default: (await import('./features/account')).FirstVisitScreen,
+}));
 
 /** The link that a phone opens a scan bench with; nobody has to be signed in there. */
 const PHONE_LINK = /^\/phone\/([\w-]+)$/;
 
 export function App() {
   const secret = PHONE_LINK.exec(window.location.pathname)?.[1];
-  return secret ? <PhoneScreen secret={secret} /> : <SignedIn />;
+  return <Suspense>{secret ? <PhoneScreen secret={secret} /> : <SignedIn />}</Suspense>;
 }
 
 function SignedIn() {

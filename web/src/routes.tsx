@@ -1,30 +1,71 @@
+import { type ComponentType, lazy } from 'react';
 import type { RouteObject } from 'react-router';
-import { AccountScreen } from './features/account';
-import { NewNotebookScreen } from './features/begin';
-import { SchoolYearsScreen } from './features/calendar';
-import { CollectionScreen, CollectionsScreen } from './features/collection';
-import { BinScreen, NeedleScreen, NotebookScreen, SectionScreen, UnfiledScreen } from './features/contents';
-import { ClassScreen, CoverageScreen, StudentScreen } from './features/coverage';
-import { EditionScreen } from './features/edition';
-import { GoToEntry } from './features/entry';
-import {
-  CheckScreen,
-  GoToHandIn,
-  HandInScreen,
-  HandInsScreen,
-  SetWorkScreen,
-  VersionScreen,
-} from './features/handin';
-import { MarksScreen } from './features/mark';
-import { GoToPage, PageScreen } from './features/page';
-import { PapersScreen } from './features/paper';
-import { ClassPlanScreen, OwnPlanScreen } from './features/plan';
-import { SheetScreen, SheetsScreen } from './features/reflection';
-import { ScanScreen } from './features/scan';
-import { SchoolScreen } from './features/school';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
-import { SyllabiScreen, SyllabusScreen } from './features/syllabus';
-import { WeekScreen } from './features/week';
+
+/** The code of a room comes when it is needed; the service worker has it before, so it is there without a network too. */
+function screens<Name extends string>(
+  load: () => Promise<Record<Name, ComponentType>>,
+  ...names: Name[]
+): Record<Name, ComponentType> {
+  const screen = (name: Name): ComponentType =>
+    lazy<ComponentType>(async () => ({ default: (await load())[name] }));
+  return Object.fromEntries(names.map((name) => [name, screen(name)])) as Record<Name, ComponentType>;
+}
+
+const { AccountScreen } = screens(() => import('./features/account'), 'AccountScreen');
+const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
+const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
+const { CollectionScreen, CollectionsScreen } = screens(
+  () => import('./features/collection'),
+  'CollectionScreen',
+  'CollectionsScreen',
+);
+const { BinScreen, NeedleScreen, NotebookScreen, SectionScreen, UnfiledScreen } = screens(
+  () => import('./features/contents/screens'),
+  'BinScreen',
+  'NeedleScreen',
+  'NotebookScreen',
+  'SectionScreen',
+  'UnfiledScreen',
+);
+const { ClassScreen, CoverageScreen, StudentScreen } = screens(
+  () => import('./features/coverage'),
+  'ClassScreen',
+  'CoverageScreen',
+  'StudentScreen',
+);
+const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
+const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
+const { CheckScreen, GoToHandIn, HandInScreen, HandInsScreen, SetWorkScreen, VersionScreen } = screens(
+  () => import('./features/handin/screens'),
+  'CheckScreen',
+  'GoToHandIn',
+  'HandInScreen',
+  'HandInsScreen',
+  'SetWorkScreen',
+  'VersionScreen',
+);
+const { MarksScreen } = screens(() => import('./features/mark'), 'MarksScreen');
+const { GoToPage, PageScreen } = screens(() => import('./features/page'), 'GoToPage', 'PageScreen');
+const { PapersScreen } = screens(() => import('./features/paper'), 'PapersScreen');
+const { ClassPlanScreen, OwnPlanScreen } = screens(
+  () => import('./features/plan'),
+  'ClassPlanScreen',
+  'OwnPlanScreen',
+);
+const { SheetScreen, SheetsScreen } = screens(
+  () => import('./features/reflection'),
+  'SheetScreen',
+  'SheetsScreen',
+);
+const { ScanScreen } = screens(() => import('./features/scan'), 'ScanScreen');
+const { SchoolScreen } = screens(() => import('./features/school/screens'), 'SchoolScreen');
+const { SyllabiScreen, SyllabusScreen } = screens(
+  () => import('./features/syllabus'),
+  'SyllabiScreen',
+  'SyllabusScreen',
+);
+const { WeekScreen } = screens(() => import('./features/week'), 'WeekScreen');
 
 /** Every screen and its address. */
 export const routes: RouteObject[] = [

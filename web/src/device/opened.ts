@@ -13,6 +13,7 @@ const KEPT = [
   'ruler',
   'week',
   'notebooks',
+  'standings',
   'contents',
   'page',
   'edition',

@@ -8,6 +8,12 @@ export const notebooksQuery = queryOptions({
   queryFn: () => unwrap(api.GET('/api/notebooks')),
 });
 
+/** Where each notebook stands, in a few figures. */
+export const standingsQuery = queryOptions({
+  queryKey: ['standings'],
+  queryFn: () => unwrap(api.GET('/api/standings')),
+});
+
 export const contentsQuery = (id: string) =>
   queryOptions({
     queryKey: ['contents', id],

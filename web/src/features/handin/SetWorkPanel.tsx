@@ -40,12 +40,6 @@ function AllSetWork() {
           Coverage of {one.name}
         </NavLink>
       ))}
-      <NavLink to="/syllabi" className={row}>
-        Syllabi
-      </NavLink>
-      <NavLink to="/school-years" className={row}>
-        School years
-      </NavLink>
     </>
   );
 }

@@ -1,2 +1,1 @@
 export { KeeperPanel } from './KeeperPanel';
-export { SchoolScreen } from './SchoolScreen';

@@ -1,9 +1,10 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
+import { notebooksQuery } from '../contents';
 import { useMe } from '../people';
 import { rulerQuery } from './queries';
 
-/** The first screen: this week for a student, what was set for a teacher. */
+/** The first screen: this week for a student who has a notebook, what was set for a teacher, the people for a keeper. */
 export function HomeScreen() {
   const me = useMe();
   if (me.role === 'KEEPER') return <Navigate to="/school" replace />;
@@ -11,6 +12,12 @@ export function HomeScreen() {
 }
 
 function ThisWeek() {
+  const notebooks = useSuspenseQuery(notebooksQuery).data;
+  if (notebooks.length === 0) return <Navigate to="/new" replace />;
+  return <WeekOfToday />;
+}
+
+function WeekOfToday() {
   const ruler = useSuspenseQuery(rulerQuery).data;
   return <Navigate to={`/week/${ruler.thisMonday}`} replace />;
 }

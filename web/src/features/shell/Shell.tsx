@@ -12,8 +12,10 @@ import { SetWorkPanel } from '../handin';
 import { useMe } from '../people';
 import { KeeperPanel } from '../school';
 import { PlayerProvider, PlayingBar, RecorderProvider, RecordingBar } from '../voice';
+import { GoTo } from './GoTo';
 import { KeptMessages } from './KeptMessages';
 import { ReadingDialog } from './ReadingDialog';
+import { Rooms } from './Rooms';
 import { WeekRuler } from './WeekRuler';
 
 /** The frame of every screen: the week ruler above, the contents at the left, the screen beside them. */
@@ -34,11 +36,16 @@ function Frame() {
   const [isOpen, setOpen] = useState(false);
   const [isFinding, setFinding] = useState(false);
   const [isHelping, setHelping] = useState(false);
+  const [isGoing, setGoing] = useState(false);
   const [isReading, setReading] = useState(false);
   const { pathname } = useLocation();
   // The scan bench needs the width, and leads back to its page by itself.
   const isBench = pathname.includes('/scan/');
-  useKeys({ '/': () => isStudent && setFinding(true), '?': () => setHelping(true) });
+  useKeys({
+    '/': () => isStudent && setFinding(true),
+    '?': () => setHelping(true),
+    g: () => setGoing(true),
+  });
   return (
     <div className="flex min-h-screen flex-col">
       <a
@@ -51,6 +58,11 @@ function Frame() {
         <Link to="/" className="w-auto font-head text-[17px] font-bold md:w-[196px]">
           Notchbook
         </Link>
+        <Rooms
+          role={me.role}
+          className="hidden shrink-0 gap-4 lg:flex"
+          look={(isHere) => (isHere ? 'font-semibold text-on-bar' : 'text-on-bar-soft hover:text-on-bar')}
+        />
         <WeekRuler isStudent={isStudent} />
         {isStudent && (
           <button
@@ -78,11 +90,22 @@ function Frame() {
         </button>
         <aside
           key={pathname}
-          className={`no-print w-[224px] shrink-0 px-2 py-3.5 md:sticky md:top-11 md:max-h-[calc(100vh-2.75rem)] md:self-start md:overflow-y-auto ${isBench ? '' : 'md:block'} ${
-            isOpen ? 'fixed inset-x-0 top-11 bottom-0 z-10 w-full overflow-y-auto bg-desk pb-16' : 'hidden'
+          className={`no-print w-[224px] shrink-0 px-2.5 py-3 md:sticky md:top-11 md:h-[calc(100vh-2.75rem)] md:self-start ${isBench ? '' : 'md:flex md:flex-col'} ${
+            isOpen
+              ? 'fixed inset-x-0 top-11 bottom-0 z-10 flex w-full flex-col overflow-y-auto bg-desk pb-16'
+              : 'hidden'
           }`}
         >
-          <Panel onGo={() => setOpen(false)} />
+          <Rooms
+            role={me.role}
+            className="mb-2 flex flex-wrap gap-1.5 lg:hidden"
+            look={(isHere) =>
+              `rounded-md bg-card px-2.5 py-1 text-[13.5px] font-semibold ${isHere ? 'text-petrol' : ''}`
+            }
+          />
+          <div className="min-h-0 flex-1">
+            <Panel onGo={() => setOpen(false)} />
+          </div>
         </aside>
         <main id="screen" className="min-w-0 flex-1 px-3 pt-3.5 pb-20 md:pr-5 md:pl-2.5">
           <KeptMessages />
@@ -95,6 +118,7 @@ function Frame() {
       </div>
       <UndoBar />
       {isFinding && <FindBox onClose={() => setFinding(false)} />}
+      {isGoing && <GoTo role={me.role} onClose={() => setGoing(false)} />}
       {isReading && <ReadingDialog onClose={() => setReading(false)} />}
       {isHelping && <KeyHelp onClose={() => setHelping(false)} />}
     </div>
@@ -174,6 +198,7 @@ const KEYS: [string, string][] = [
   ['Ctrl A C X V D', 'There: choose all, copy, cut, paste, duplicate'],
   ['Esc  Enter', 'Out of a text with its entry chosen, so that single keys work; back into it'],
   ['Ctrl Z', 'Take back a move or a deletion; on a drawing, a stroke'],
+  ['G', 'Go to another room, by its letter'],
   ['/', 'Find words, codes, pages'],
   ['Y  B', 'Checked, send back (teachers)'],
   ['?', 'This list'],

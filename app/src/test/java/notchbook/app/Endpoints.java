@@ -51,6 +51,7 @@ final class Endpoints {
             entry("POST /api/outline-lines {'lines':[" + OUTLINE_LINE + "]}", ANYONE_SIGNED_IN),
             entry("POST /api/outlines {'code':'NB-1','title':'Own','lines':[" + OUTLINE_LINE + "]}", ANYONE_SIGNED_IN),
             entry("GET /api/ruler", ANYONE_OWN),
+            entry("GET /api/standings", ANYONE_OWN),
             entry("GET /api/weeks/2026-11-23", ANY_STUDENT),
             entry("GET /api/find?words=echo", ANY_STUDENT),
             entry("GET /api/editions", ANYONE_SIGNED_IN),

@@ -55,6 +55,15 @@ public class Papers {
                 .toList();
     }
 
+    /** How many past papers stand on a notebook's list, and how many of them are done. */
+    public record Count(int done, int all) {}
+
+    public Count count(UUID notebookId) {
+        var all = store.of(notebookId);
+        var done = all.stream().filter(kept -> kept.paper().done().isPresent()).count();
+        return new Count((int) done, all.size());
+    }
+
     List<KeptPaper> in(Person reader, UUID notebookId) {
         return store.of(notebooks.require(reader, notebookId).id());
     }

@@ -18,8 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 class WeekController {
     private final Weeks weeks;
 
-    WeekController(Weeks weeks) {
+    private final Standings standings;
+
+    WeekController(Weeks weeks, Standings standings) {
         this.weeks = weeks;
+        this.standings = standings;
     }
 
     /** A week of the ruler with how much was made in it. */
@@ -73,6 +76,11 @@ class WeekController {
     @GetMapping("/api/ruler")
     RulerView ruler(@AuthenticationPrincipal Person reader) {
         return weeks.ruler(reader);
+    }
+
+    @GetMapping("/api/standings")
+    List<Standings.Standing> standings(@AuthenticationPrincipal Person reader) {
+        return standings.of(reader);
     }
 
     /** The week that begins on a Monday: what was made in it, and what is worth doing next. */

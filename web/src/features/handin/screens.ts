@@ -1,0 +1,6 @@
+export { CheckScreen } from './CheckScreen';
+export { GoToHandIn } from './GoToHandIn';
+export { HandInScreen } from './HandInScreen';
+export { HandInsScreen } from './HandInsScreen';
+export { SetWorkScreen } from './SetWorkScreen';
+export { VersionScreen } from './VersionScreen';

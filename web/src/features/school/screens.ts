@@ -1,0 +1,1 @@
+export { SchoolScreen } from './SchoolScreen';
