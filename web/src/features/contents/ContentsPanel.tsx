@@ -51,6 +51,9 @@ const row = (isActive: boolean) =>
     isActive ? 'border-petrol bg-card font-semibold' : 'border-transparent'
   }`;
 
+/** The contents scroll by themselves; where one is stays in sight. */
+const showInList = (link: HTMLAnchorElement | null) => link?.scrollIntoView?.({ block: 'nearest' });
+
 /** The sections below a parent; the open one, or the one of the open page, stands out. */
 function SectionList({
   contents,
@@ -68,6 +71,7 @@ function SectionList({
       {childrenOf(contents.sections, parent).map((section) => (
         <li key={section.id} className={depth === 0 ? 'mb-2.5' : ''}>
           <NavLink
+            ref={section.id === open ? showInList : undefined}
             to={`/n/${contents.notebook.id}/s/${section.id}`}
             title={section.isNeeded ? undefined : `Only for exam years ${section.examYears}`}
             className={`${row(section.id === open)} ${depth === 0 ? 'font-semibold' : ''} ${section.isNeeded ? '' : 'text-soft italic'}`}

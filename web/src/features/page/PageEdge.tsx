@@ -1,24 +1,24 @@
-import type { Api } from '../../api';
 import { DRAGGED_ENTRY, type EntryActs, type Shown } from '../entry';
+import { type Cut, cutOf, outlineOf, type Slot as SlotOfEdge, wordsOf } from './slot';
 
-type Props = { slots: Api['SlotView'][]; entries: Shown[]; chosen: Shown | undefined; acts: EntryActs };
+type Props = { slots: SlotOfEdge[]; entries: Shown[]; chosen: Shown | undefined; acts: EntryActs };
 
 /**
- * The top edge of a page: a slot for each point near its section. A point that the page is notched at is cut out of the
- * edge; the others are holes. A click cuts or mends the chosen entry's notch; so does dropping an entry on the slot.
+ * The top edge of a page, which hangs from the dark head: a slot for each point near its section. What the page is notched
+ * at is cut deep into it, the deeper the more kinds of evidence there are; what other pages hold is a shallow cut, and what is
+ * bare is a hole. A click cuts or mends the chosen entry's notch; so does dropping an entry on the slot.
  */
 export function PageEdge({ slots, entries, chosen, acts }: Props) {
-  const cut = new Set(entries.flatMap((entry) => entry.notches));
   return (
     <ul
       aria-label="Edge of the page: points of the syllabus"
-      className="no-scrollbar flex shrink-0 overflow-x-auto rounded-t-lg border-t border-line px-1 sm:px-7"
+      className="no-scrollbar flex shrink-0 overflow-x-auto border-t-[7px] border-bar px-1 sm:px-7"
     >
       {slots.map((slot) => (
         <li key={slot.id} className="min-w-[45px] flex-1">
           <Slot
             slot={slot}
-            isCut={cut.has(slot.id)}
+            cut={cutOf(slot, entries)}
             chosen={chosen}
             onToggle={() => chosen && acts.toggleNotch(chosen, slot.id)}
             onDropped={(id) => {
@@ -34,13 +34,13 @@ export function PageEdge({ slots, entries, chosen, acts }: Props) {
 
 function Slot({
   slot,
-  isCut,
+  cut,
   chosen,
   onToggle,
   onDropped,
 }: {
-  slot: Api['SlotView'];
-  isCut: boolean;
+  slot: SlotOfEdge;
+  cut: Cut;
   chosen: Shown | undefined;
   onToggle: () => void;
   onDropped: (id: string) => void;
@@ -57,26 +57,21 @@ function Slot({
       onClick={onToggle}
       disabled={!chosen}
       aria-pressed={isChosens}
-      aria-label={`${slot.code} ${slot.statement}: ${isCut ? 'notched' : 'bare'}${does && `; ${does}`}`}
-      title={`${slot.code} ${slot.statement}`}
+      aria-label={`${slot.code} ${slot.statement}: ${wordsOf(cut)}${does && `; ${does}`}`}
+      title={`${slot.code} ${slot.statement}: ${wordsOf(cut)}`}
       className="block w-full pb-1"
       onDragOver={(event) => event.dataTransfer.types.includes(DRAGGED_ENTRY) && event.preventDefault()}
       onDrop={(event) => onDropped(event.dataTransfer.getData(DRAGGED_ENTRY))}
     >
-      <svg viewBox="0 0 46 24" className="mx-auto block h-6 w-[46px] overflow-visible" aria-hidden="true">
-        {isCut ? (
-          <path
-            d="M12-2 H34 C30-2 30 3 29 8 L27 17 Q26 20 23 20 Q20 20 19 17 L17 8 C16 3 16-2 12-2 Z"
-            fill="var(--desk)"
-            stroke="var(--line)"
-            strokeWidth="0.8"
-          />
+      <svg viewBox="0 0 46 38" className="mx-auto block h-[38px] w-[46px]" aria-hidden="true">
+        {cut.is === 'hole' ? (
+          <circle cx="23" cy="13" r="5" fill="none" stroke="var(--soft)" strokeWidth="1.3" />
         ) : (
-          <circle cx="23" cy="12" r="4.6" fill="var(--desk)" stroke="var(--line)" />
+          <path d={outlineOf(cut)} fill="var(--cut)" stroke="var(--cut-line)" />
         )}
       </svg>
       <span
-        className={`text-[11px] leading-none ${isCut ? 'font-bold text-petrol' : 'text-soft'} ${isChosens ? 'underline underline-offset-2' : ''}`}
+        className={`text-[12px] leading-none ${cut.is === 'here' ? 'font-bold text-petrol' : 'text-soft'} ${isChosens ? 'underline underline-offset-2' : ''}`}
       >
         {slot.code}
       </span>

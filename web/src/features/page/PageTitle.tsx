@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
-import { Button, Heading, offerUndo, Trouble } from '../../ui';
+import { Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
 import { pageQuery } from '../entry';
 
 const PAUSE_MILLIS = 700;
@@ -57,13 +57,11 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
             onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
           />
         </Heading>
-        <Button
-          look="quiet"
-          className="no-print text-[13px] font-normal text-soft"
-          onClick={() => remove.mutate()}
-        >
-          Delete page
-        </Button>
+        <span className="no-print pt-1">
+          <Menu name="More" label="More to do with this page">
+            <MenuItem onSelect={() => remove.mutate()}>Delete page</MenuItem>
+          </Menu>
+        </span>
       </div>
       <Trouble>{rename.error?.message ?? remove.error?.message}</Trouble>
     </>

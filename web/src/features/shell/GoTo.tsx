@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import type { Api } from '../../api';
 import { Dialog, Key } from '../../ui';
@@ -16,22 +17,25 @@ export function GoTo({ role, onClose }: { role: Role; onClose: () => void }) {
     onClose();
     go(to);
   };
+  const latest = useRef({ ways, leave });
+  latest.current = { ways, leave };
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const way = latest.current.ways.find((one) => one.key === event.key.toLowerCase());
+      if (!way || event.ctrlKey || event.metaKey || event.altKey) return;
+      event.preventDefault();
+      latest.current.leave(way.to);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
   return (
     <Dialog title="Go to" onClose={onClose}>
-      <ul
-        className="grid gap-x-6 sm:grid-cols-2"
-        onKeyDown={(event) => {
-          const way = ways.find((one) => one.key === event.key.toLowerCase());
-          if (!way || event.ctrlKey || event.metaKey || event.altKey) return;
-          event.preventDefault();
-          leave(way.to);
-        }}
-      >
-        {ways.map((way, at) => (
+      <ul className="grid gap-x-6 sm:grid-cols-2">
+        {ways.map((way) => (
           <li key={way.to}>
             <button
               type="button"
-              autoFocus={at === 0}
               onClick={() => leave(way.to)}
               className="flex min-h-9 w-full items-center justify-between gap-4 rounded px-2 text-left hover:bg-petrol-wash focus-visible:bg-petrol-wash"
             >

@@ -27,10 +27,12 @@ export function Rooms({
   role,
   className,
   look,
+  onGo,
 }: {
   role: Role;
   className: string;
   look: (isHere: boolean) => string;
+  onGo?: () => void;
 }) {
   const { pathname } = useLocation();
   return (
@@ -40,6 +42,7 @@ export function Rooms({
         return (
           <NavLink
             key={room.to}
+            onClick={onGo}
             to={room.to}
             className={look(isHere)}
             aria-current={isHere ? 'page' : undefined}

@@ -82,22 +82,22 @@ function Frame() {
       <div className="flex flex-1">
         <button
           type="button"
-          className="fixed bottom-3 left-3 z-20 rounded-md border border-line bg-card px-3 py-2 font-semibold shadow md:hidden"
+          className="fixed bottom-3 left-3 z-40 rounded-md border border-line bg-card px-3 py-2 font-semibold shadow md:hidden"
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >
           {isOpen ? 'Close' : 'Contents'}
         </button>
         <aside
-          key={pathname}
           className={`no-print w-[224px] shrink-0 px-2.5 py-3 md:sticky md:top-11 md:h-[calc(100vh-2.75rem)] md:self-start ${isBench ? '' : 'md:flex md:flex-col'} ${
             isOpen
-              ? 'fixed inset-x-0 top-11 bottom-0 z-10 flex w-full flex-col overflow-y-auto bg-desk pb-16'
+              ? 'fixed inset-x-0 top-11 bottom-0 z-30 flex w-full flex-col overflow-y-auto bg-desk pb-16'
               : 'hidden'
           }`}
         >
           <Rooms
             role={me.role}
+            onGo={() => setOpen(false)}
             className="mb-2 flex flex-wrap gap-1.5 lg:hidden"
             look={(isHere) =>
               `rounded-md bg-card px-2.5 py-1 text-[13.5px] font-semibold ${isHere ? 'text-petrol' : ''}`

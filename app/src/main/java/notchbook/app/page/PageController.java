@@ -101,7 +101,11 @@ class PageController {
                 page.pattern(),
                 page.paper(),
                 slots.of(reader, page, onPage).stream()
-                        .map(point -> new SlotView(point.id(), point.code(), point.title()))
+                        .map(slot -> new SlotView(
+                                slot.point().id(),
+                                slot.point().code(),
+                                slot.point().title(),
+                                slot.kinds()))
                         .toList(),
                 views.of(reader.id(), onPage));
     }

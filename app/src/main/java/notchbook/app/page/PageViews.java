@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.entry.EntryView;
+import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Pattern;
 
@@ -13,7 +14,7 @@ final class PageViews {
     private PageViews() {}
 
     /** A point with a slot on the edge of a page. */
-    record SlotView(UUID id, String code, String statement) {}
+    record SlotView(UUID id, String code, String statement, List<EvidenceKind> kinds) {}
 
     record PageView(
             UUID id,

@@ -30,6 +30,11 @@ final class Furniture {
             Pattern.compile("(?i)(?:page|p\\.)\\s*\\d{1,3}(?:\\s*(?:of|/)\\s*\\d{1,3})?"
                     + "|\\d{1,3}\\s*(?:of|/)\\s*\\d{1,3}|[-–—|]\\s*\\d{1,3}\\s*[-–—|]|\\[\\d{1,3}]");
 
+    private static final Pattern FOOT = Pattern.compile("[^\\t]+\\t\\d{1,3}");
+
+    /** Of as many lines no more than one is the foot of a page. */
+    private static final int FEW_FEET = 5;
+
     private static final Pattern NUMBER = Pattern.compile("\\d{1,9}");
 
     private static final Pattern LONE_NUMBER = Pattern.compile("\\d{1,3}");
@@ -156,11 +161,26 @@ final class Furniture {
     }
 
     private void findPageNumbers() {
+        findFeet();
         for (var i = 0; i < lines.size(); i++) {
             var text = lines.get(i).text();
             if (PAGE_NUMBER.matcher(text).matches() || LONE_NUMBER.matcher(text).matches() && isLonePageNumber(i)) {
                 reasons.put(i, "the number of a page");
             }
+        }
+    }
+
+    /** Words without a number of their own and, far from them, that of a page; where lines with numbers have none at their end. */
+    private void findFeet() {
+        var ends = IntStream.range(0, lines.size())
+                .filter(i -> FOOT.matcher(lines.get(i).text()).matches())
+                .boxed()
+                .toList();
+        var areFeet = ends.stream()
+                .allMatch(i -> Markers.read(lines.get(i).text()).marker().isEmpty()
+                        && !Cells.isHeading(lines.get(i).text()));
+        if (areFeet && ends.size() * FEW_FEET <= lines.size()) {
+            ends.forEach(i -> reasons.put(i, "stands at the foot of a page"));
         }
     }
 
