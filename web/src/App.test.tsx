@@ -4,7 +4,7 @@ import { userEvent } from '@testing-library/user-event';
 import { expect, test, vi } from 'vitest';
 import { App } from './App';
 import { NO_NETWORK, refuse, Server, server } from './test/server';
-import { RULER, STUDENT, TEACHER } from './test/visit';
+import { NOTEBOOK, RULER, STUDENT, TEACHER } from './test/visit';
 
 const open = (answers: Record<string, unknown>) => {
   const mine = new Server(answers);
@@ -41,14 +41,18 @@ test('says in the server’s words why a sign-in failed and keeps the name', asy
 });
 
 test.each([
-  [STUDENT, 'Week 12'],
-  [TEACHER, 'Set work'],
-])('opens on the first screen of a person: %o', async (person, heading) => {
+  ['a student', STUDENT, [NOTEBOOK], 'Week 12'],
+  ['a student who has nothing yet', STUDENT, [], 'New notebook'],
+  ['a teacher', TEACHER, [], 'Set work'],
+])('opens on the first screen of %s', async (_, person, notebooks, heading) => {
   const { user } = open({
     'GET /api/me': {},
     'POST /api/sign-in': { person },
     'GET /api/ruler': RULER,
-    'GET /api/notebooks': [],
+    'GET /api/notebooks': notebooks,
+    'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [], pages: [] },
+    'GET /api/standings': [],
+    'GET /api/school-years': { years: [], isKept: false },
     'GET /api/hand-ins': [],
     'GET /api/set-work': [],
     'GET /api/editions': [],
@@ -62,5 +66,5 @@ test.each([
     },
   });
   await signIn(user);
-  expect(await screen.findByRole('heading', { level: 1, name: heading })).toBeTruthy();
+  expect(await screen.findByRole('heading', { level: 1, name: heading }, { timeout: 25_000 })).toBeTruthy();
 });

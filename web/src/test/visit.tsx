@@ -74,6 +74,9 @@ export const RULER: Api['RulerView'] = {
   ],
 };
 
+/** The code of a room is loaded with the first screen that needs it; the editor's takes seconds here. */
+const OPENING_MILLIS = 25_000;
+
 let visits = 0;
 
 /** Opens a screen at its address as a person, over a server that answers from a table. */
@@ -83,6 +86,7 @@ export async function visit(path: string, answers: Record<string, unknown>, pers
     'GET /api/ruler': RULER,
     'GET /api/notebooks': [NOTEBOOK],
     'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [], pages: [] },
+    'GET /api/standings': [],
     'GET /api/hand-ins': [],
     'GET /api/set-work': [],
     'GET /api/collections/bin': [],
@@ -98,7 +102,7 @@ export async function visit(path: string, answers: Record<string, unknown>, pers
       </OutboxProvider>
     </QueryClientProvider>,
   );
-  const heading = await screen.findByRole('heading', { level: 1 }, { timeout: 5_000 });
+  const heading = await screen.findByRole('heading', { level: 1 }, { timeout: OPENING_MILLIS });
   return { user: userEvent.setup(), server: mine, heading, router };
 }
 
