@@ -21,7 +21,7 @@ type Props = {
 export function PagePoints({ page, entries, points, remarks, marking, onOpenMark, chosen, acts }: Props) {
   const notched = points.filter((point) => entries.some((entry) => entry.notches.includes(point.id)));
   return (
-    <aside aria-label="About this page" className="xl:pt-1">
+    <aside aria-label="About this page" className="pt-4">
       <h2 className="mb-1.5 text-[15px]">Notched on this page</h2>
       {notched.length === 0 && <p className="text-soft">No point yet. Choose an entry and press N.</p>}
       <ul>

@@ -40,6 +40,8 @@ function Frame() {
   const [isReading, setReading] = useState(false);
   const { pathname } = useLocation();
   // The scan bench needs the width, and leads back to its page by itself.
+  // A page hangs from the head.
+  const isPage = /\/p\/[^/]+$/.test(pathname);
   const isBench = pathname.includes('/scan/');
   useKeys({
     '/': () => isStudent && setFinding(true),
@@ -107,7 +109,7 @@ function Frame() {
             <Panel onGo={() => setOpen(false)} />
           </div>
         </aside>
-        <main id="screen" className="min-w-0 flex-1 px-3 pt-3.5 pb-20 md:pr-5 md:pl-2.5">
+        <main id="screen" className={`min-w-0 flex-1 px-3 pb-20 md:pr-5 md:pl-2.5 ${isPage ? '' : 'pt-3.5'}`}>
           <KeptMessages />
           <RecordingBar />
           <PlayingBar />

@@ -29,7 +29,6 @@ export function Tasks({ week, today }: { week: Api['WeekView']; today: string })
   return (
     <Card
       title="Tasks"
-      className="mt-3.5"
       aside={
         <Link to="/marks?kind=TASK" className="text-[13px] text-petrol hover:underline">
           All tasks

@@ -10,7 +10,19 @@ const WEEK: Api['WeekView'] = {
     { day: '2026-11-23', made: [] },
     {
       day: '2026-11-24',
-      made: [{ id: 'e1', kind: 'RECORDING', name: 'Clapping', notebookId: 'n1', pageId: 'p1' }],
+      made: [
+        {
+          id: 'e1',
+          kind: 'RECORDING',
+          name: 'Clapping',
+          words: '',
+          page: 'Timing an echo',
+          peaks: [10, 90, 20],
+          seconds: 7,
+          notebookId: 'n1',
+          pageId: 'p1',
+        },
+      ],
     },
   ],
   tasks: [],

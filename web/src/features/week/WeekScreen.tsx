@@ -4,6 +4,7 @@ import type { Api } from '../../api';
 import { Card, dayName, Empty, evidenceOf, Heading, percent, plural, Shape } from '../../ui';
 import { askedQuery, dueWords, STATE_WORDS } from '../handin';
 import { rulerQuery } from '../shell/queries';
+import { DayRow } from './DayRow';
 import { weekQuery } from './queries';
 import { Tasks } from './Tasks';
 
@@ -18,7 +19,7 @@ export function WeekScreen() {
     .filter((one) => !['CHECKED', 'WAITING', 'BEING_READ'].includes(one.versions[0]?.state ?? ''))
     .sort((a, b) => a.setWork.due.localeCompare(b.setWork.due));
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_340px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_300px] xl:grid-cols-[minmax(0,1fr)_340px]">
       <div className="min-w-0">
         <div className="flex flex-wrap items-baseline justify-between gap-x-4">
           <Heading name={title(week)} />
@@ -26,21 +27,31 @@ export function WeekScreen() {
             Terms and breaks
           </Link>
         </div>
-        <ol className="grid grid-cols-1 gap-2 sm:grid-cols-3 lg:grid-cols-5">
+        <ol className="flex flex-col gap-1.5">
           {week.days.map((day) => (
-            <DayCard key={day.day} day={day} isToday={day.day === today} />
+            <DayRow key={day.day} day={day} today={today} />
           ))}
         </ol>
-        <Card title="Due" className="mt-3.5">
+      </div>
+      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">
+        {back.map((one) => (
+          <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
+            <Link to={`/versions/${one.versions[0]?.id}`} className="text-petrol hover:underline">
+              {one.setWork.title}, version {one.versions[0]?.version}: sent back with{' '}
+              {plural(one.versions[0]?.remarks ?? 0, 'remark')}.
+            </Link>
+          </Card>
+        ))}
+        <Card title="Due">
           {due.length === 0 && <Empty>Nothing is due.</Empty>}
           <ul>
             {due.map((one) => (
               <li key={one.setWork.id}>
                 <Link
                   to="/hand-ins"
-                  className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol"
+                  className="flex items-baseline gap-3 border-b border-line py-1.5 last:border-0 hover:text-petrol"
                 >
-                  <b className="w-20 shrink-0 text-petrol">{dayName(one.setWork.due)}</b>
+                  <b className="shrink-0 whitespace-nowrap text-petrol">{dayName(one.setWork.due)}</b>
                   <span className="flex-1">
                     {one.setWork.title}, for {one.setWork.teacher}:{' '}
                     {one.versions[0] ? STATE_WORDS[one.versions[0].state] : 'not handed in'}
@@ -52,14 +63,14 @@ export function WeekScreen() {
           </ul>
         </Card>
         <Tasks week={week} today={today} />
-        <Card title="Cover next" className="mt-3.5">
+        <Card title="Cover next">
           {week.next.length === 0 && <Empty>Nothing is bare and nothing has to be looked at again.</Empty>}
           <ul>
             {week.next.map((step) => (
               <li key={step.topic}>
                 <Link
                   to={`/n/${step.notebookId}/coverage`}
-                  className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol"
+                  className="flex items-baseline gap-3 border-b border-line py-1.5 last:border-0 hover:text-petrol"
                 >
                   <b className="w-8 shrink-0 text-petrol">{step.code}</b>
                   <span className="flex-1">
@@ -74,16 +85,6 @@ export function WeekScreen() {
             ))}
           </ul>
         </Card>
-      </div>
-      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3.5">
-        {back.map((one) => (
-          <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
-            <Link to={`/versions/${one.versions[0]?.id}`} className="text-petrol hover:underline">
-              {one.setWork.title}, version {one.versions[0]?.version}: sent back with{' '}
-              {plural(one.versions[0]?.remarks ?? 0, 'remark')}.
-            </Link>
-          </Card>
-        ))}
         <Card title="Not filed yet">
           {week.unfiled.length === 0 && <Empty>Everything you made is notched somewhere.</Empty>}
           {week.unfiled[0] && (
@@ -116,28 +117,3 @@ export function WeekScreen() {
 
 const title = (week: Api['WeekView']) =>
   week.number ? `Week ${week.number}` : (week.breakName ?? 'Outside the school year');
-
-function DayCard({ day, isToday }: { day: Api['DayView']; isToday: boolean }) {
-  return (
-    <li
-      className={`min-h-12 rounded-lg sm:min-h-[132px] bg-card p-2.5 ${isToday ? 'shadow-[inset_0_3px_var(--brass)]' : ''}`}
-    >
-      <h2 className="mb-1.5 text-[14px]">{dayName(day.day)}</h2>
-      <ul>
-        {day.made.map((made) => (
-          <li key={made.id}>
-            <Link
-              to={`/n/${made.notebookId}/p/${made.pageId}?entry=${made.id}`}
-              className="flex min-h-[24px] items-start gap-2 py-[3px] text-[13px] leading-snug hover:text-petrol"
-            >
-              <span className="mt-1 flex">
-                <Shape kind={evidenceOf(made.kind)} size={10} />
-              </span>
-              <span className="line-clamp-2 min-w-0">{made.name}</span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </li>
-  );
-}

@@ -88,6 +88,7 @@ class OwnNotebookTest {
                 .isFocused();
         ida.press("Make the notebook").sees("Begin here");
         ida.choose("Section of the first page", "2.1 Echoes").press("Make the first page");
+        assertThat(ida.page().getByLabel("Title of the page")).hasValue("First page");
         ida.write("An echo is a reflected sound.").kept().notch("2.1a").kept();
         ida.slot("2.1a").waitFor();
         ida.key("p").press("Scan pages").sees("No photo yet");

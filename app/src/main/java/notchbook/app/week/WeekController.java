@@ -30,7 +30,21 @@ class WeekController {
 
     record RulerView(String year, LocalDate today, LocalDate thisMonday, List<RulerWeek> weeks) {}
 
-    record MadeView(UUID id, UUID notebookId, UUID pageId, EntryKind kind, String name) {}
+    /**
+     * A thing that was made, with what it is known again by: its first words, its picture, or how loud it is from 0 to 100
+     * in equal steps and how many seconds it takes.
+     */
+    record MadeView(
+            UUID id,
+            UUID notebookId,
+            UUID pageId,
+            String page,
+            EntryKind kind,
+            String name,
+            String words,
+            Optional<UUID> picture,
+            List<Integer> peaks,
+            double seconds) {}
 
     record DayView(LocalDate day, List<MadeView> made) {}
 

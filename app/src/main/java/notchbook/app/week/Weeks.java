@@ -3,6 +3,7 @@ package notchbook.app.week;
 import static java.time.DayOfWeek.MONDAY;
 import static java.time.temporal.TemporalAdjusters.previousOrSame;
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -11,14 +12,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.coverage.Coverages;
 import notchbook.app.entry.Entry;
+import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.mark.Marks;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
+import notchbook.app.media.Sound;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
+import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
@@ -44,12 +51,16 @@ class Weeks {
     private static final int NEXT_STEPS_A_NOTEBOOK = 3;
     private static final int MOST_UNFILED = 6;
 
+    /** As much of a text as a small card holds. */
+    private static final int FIRST_LETTERS = 140;
+
     private final Notebooks notebooks;
     private final NotebookEntries notebookEntries;
     private final Coverages coverages;
     private final Marks marks;
     private final Suggestions suggestions;
     private final SchoolYears years;
+    private final Media media;
     private final SchoolClock clock;
 
     Weeks(
@@ -59,7 +70,9 @@ class Weeks {
             Marks marks,
             Suggestions suggestions,
             SchoolYears years,
+            Media media,
             SchoolClock clock) {
+        this.media = media;
         this.marks = marks;
         this.suggestions = suggestions;
         this.notebooks = notebooks;
@@ -111,21 +124,23 @@ class Weeks {
                 week.monday(),
                 number(week.number()),
                 week.breakName(),
-                days(week, made),
+                days(reader, week, made),
                 tasks(reader, week.monday()),
                 next(reader),
                 unfiled(made));
     }
 
-    private List<DayView> days(CalendarWeek week, List<Made> made) {
-        Map<LocalDate, List<Made>> byDay =
-                made.stream().filter(Made::standsAlone).collect(groupingBy(Made::day));
+    private List<DayView> days(Person reader, CalendarWeek week, List<Made> made) {
+        Map<LocalDate, List<Made>> byDay = made.stream()
+                .filter(one -> one.monday().equals(week.monday()) && one.standsAlone())
+                .collect(groupingBy(Made::day));
+        var looks = looks(reader, byDay.values().stream().flatMap(List::stream).toList());
         var days = new ArrayList<DayView>();
         for (var day = week.monday(); !day.isAfter(week.sunday()); day = day.plusDays(1)) {
             var onDay = byDay.getOrDefault(day, List.of());
             var isWeekend = day.isAfter(week.monday().plusDays(4));
             if (!isWeekend || !onDay.isEmpty()) {
-                days.add(new DayView(day, onDay.stream().map(Weeks::view).toList()));
+                days.add(new DayView(day, onDay.stream().map(looks::of).toList()));
             }
         }
         return days;
@@ -178,13 +193,40 @@ class Weeks {
                 .map(entry -> new Made(notebook, entry, clock.dayOf(entry.madeAt()))));
     }
 
-    private static MadeView view(Made one) {
-        return new MadeView(
-                one.entry().id(),
-                one.notebook().id(),
-                one.entry().place().pageId(),
-                one.entry().kind(),
-                one.name());
+    private Looks looks(Person reader, List<Made> made) {
+        var pages = made.stream()
+                .map(Made::notebook)
+                .distinct()
+                .flatMap(notebook -> notebooks.pages(notebook).stream())
+                .collect(toMap(Page::id, Page::title));
+        var shown =
+                made.stream().flatMap(one -> one.entry().shownMedia().stream()).toList();
+        return new Looks(pages, media.findAll(shown));
+    }
+
+    /** What things that were made are known again by. */
+    private record Looks(Map<UUID, String> pages, Map<UUID, MediaItem> media) {
+        MadeView of(Made one) {
+            var entry = one.entry();
+            var sound = entry.mediaId().map(media::get).flatMap(MediaItem::sound);
+            return new MadeView(
+                    entry.id(),
+                    one.notebook().id(),
+                    entry.place().pageId(),
+                    pages.getOrDefault(entry.place().pageId(), ""),
+                    entry.kind(),
+                    one.name(),
+                    beginning(entry.words()),
+                    entry.kind() == EntryKind.PHOTO
+                            ? entry.shownMedia().stream().findFirst()
+                            : Optional.empty(),
+                    sound.map(Sound::peaks).orElse(List.of()),
+                    sound.map(Sound::seconds).orElse(0.0));
+        }
+
+        private static String beginning(String words) {
+            return words.substring(0, Math.min(FIRST_LETTERS, words.length()));
+        }
     }
 
     private static Optional<Integer> number(OptionalInt number) {
