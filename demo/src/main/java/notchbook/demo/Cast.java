@@ -33,12 +33,14 @@ class Cast {
     final Person tolland = new Person(UUID.randomUUID(), "tolland", "Ms Tolland", Role.TEACHER);
     final Person farrant = new Person(UUID.randomUUID(), "farrant", "Mr Farrant", Role.TEACHER);
 
+    final Person harlow = new Person(UUID.randomUUID(), "harlow", "Ms Harlow", Role.KEEPER);
+
     final SchoolClass physics = new SchoolClass(UUID.randomUUID(), "10B Physics");
     final SchoolClass geography = new SchoolClass(UUID.randomUUID(), "10B Geography");
     final SchoolClass music = new SchoolClass(UUID.randomUUID(), "10C Music");
 
     List<Person> everyone() {
-        return Stream.concat(Stream.of(marlo, tolland, farrant), classmates.stream())
+        return Stream.concat(Stream.of(marlo, tolland, farrant, harlow), classmates.stream())
                 .toList();
     }
 

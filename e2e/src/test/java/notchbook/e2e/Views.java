@@ -15,6 +15,7 @@ record Views(String name, String path) {
             async () => {
               const get = async (path) => (await fetch(path)).json();
               const me = (await get('/api/me')).person;
+              if (me.role === 'KEEPER') return { keeper: 'yes' };
               if (me.role === 'TEACHER') {
                 const echo = (await get('/api/set-work')).map((one) => one.setWork).find((work) => work.title === 'Echo practical');
                 const register = await get(`/api/set-work/${echo.id}/register`);
@@ -60,6 +61,10 @@ record Views(String name, String path) {
         @SuppressWarnings("unchecked")
         var ids = (Map<String, String>) page.evaluate(IDS);
         var views = new ArrayList<Views>();
+        if (ids.containsKey("keeper")) {
+            views.add(new Views("people-and-classes", "/school"));
+            return views;
+        }
         if (!ids.get("teacher").isEmpty()) {
             views.add(new Views("set-work", "/set-work"));
             views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
@@ -103,6 +108,7 @@ record Views(String name, String path) {
         views.add(new Views("section", book + "/s/" + ids.get("section")));
         views.add(new Views("sections", book));
         views.add(new Views("new-notebook", "/new"));
+        views.add(new Views("account", "/account"));
         views.add(new Views("bin", book + "/bin"));
         return views;
     }
