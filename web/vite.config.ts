@@ -3,11 +3,13 @@ import react from '@vitejs/plugin-react';
 import { VitePWA } from 'vite-plugin-pwa';
 import { viteStaticCopy } from 'vite-plugin-static-copy';
 import { defineConfig } from 'vitest/config';
+import { guides } from './guides';
 
 export default defineConfig({
   plugins: [
     react(),
     tailwind(),
+    guides(),
     // What the PDF reader fetches for rare letters, fonts and pictures.
     viteStaticCopy({
       targets: ['cmaps', 'standard_fonts', 'wasm'].map((folder) => ({
@@ -33,7 +35,8 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,mjs,css,html,svg,woff2}'],
+        // The pictures are those of the guides, which are read without a network too.
+        globPatterns: ['**/*.{js,mjs,css,html,svg,woff2}', 'assets/*.png'],
         globIgnores: ['pdf/**'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: '/index.html',
@@ -54,7 +57,7 @@ export default defineConfig({
   ],
   // Inlined assets would need data: in the content security policy.
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  server: { fs: { allow: ['..'] }, proxy: { '/api': 'http://127.0.0.1:8420' } },
   test: {
     environment: 'jsdom',
     setupFiles: ['src/test/setup.ts'],

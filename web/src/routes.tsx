@@ -36,6 +36,7 @@ const { ClassScreen, CoverageScreen, StudentScreen } = screens(
 );
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
+const { GuideScreen } = screens(() => import('./features/guide'), 'GuideScreen');
 const { CheckScreen, GoToHandIn, HandInScreen, HandInsScreen, SetWorkScreen, VersionScreen } = screens(
   () => import('./features/handin/screens'),
   'CheckScreen',
@@ -97,6 +98,8 @@ export const routes: RouteObject[] = [
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
       { path: '/classes/:class/:student', element: <StudentScreen /> },
+      { path: '/guide', element: <GuideScreen /> },
+      { path: '/guide/:guide', element: <GuideScreen /> },
       { path: '/account', element: <AccountScreen /> },
       { path: '/school', element: <SchoolScreen /> },
       { path: '/school-years', element: <SchoolYearsScreen /> },

@@ -38,7 +38,7 @@ export function ToCover({ notebook, section }: { notebook: string; section: stri
       }
     >
       <Trouble>{tick.error?.message}</Trouble>
-      <ul className="sm:columns-2 sm:gap-x-6">
+      <ul className="sm:columns-2 sm:gap-x-6 xl:columns-1">
         {points.map((point) => (
           <li
             key={point.point}

@@ -5,7 +5,7 @@ import { Suspense, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { api } from '../../api';
 import { forgetForGood } from '../../device';
-import { chooseTheme, Dialog, Key, THEMES, UndoBar, useKeys } from '../../ui';
+import { chooseTheme, Key, THEMES, UndoBar, useKeys } from '../../ui';
 import { ContentsPanel } from '../contents';
 import { FindBox } from '../find';
 import { SetWorkPanel } from '../handin';
@@ -14,6 +14,7 @@ import { KeeperPanel } from '../school';
 import { PlayerProvider, PlayingBar, RecorderProvider, RecordingBar } from '../voice';
 import { GoTo } from './GoTo';
 import { KeptMessages } from './KeptMessages';
+import { KeyHelp } from './KeyHelp';
 import { ReadingDialog } from './ReadingDialog';
 import { Rooms } from './Rooms';
 import { WeekRuler } from './WeekRuler';
@@ -163,60 +164,12 @@ function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void
           How text looks
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onHelp}>
-          All keys
+          Keys and guide
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={() => signOut.mutate()}>
           Sign out
         </DropdownMenu.Item>
       </DropdownMenu.Content>
     </DropdownMenu.Root>
-  );
-}
-
-const KEYS: [string, string][] = [
-  ['W', 'Write a typed entry'],
-  ['I', 'Draw with pen or mouse'],
-  ['P', 'Photo, or pages of paper at the scan bench'],
-  ['R', 'Record, or choose a sound file'],
-  ['M', 'Mark this moment while a recording runs'],
-  ['H  ,  .', 'Hear the recording or stop it, 5 s back, 5 s on'],
-  ['F', 'Files, or the words of one as typed text'],
-  ['L', 'A link to a web page'],
-  ['N', 'Notch the chosen entry'],
-  ['K  Q  T', 'Mark the chosen entry: key, open question, task'],
-  ['4 to 9', 'Marks of your own'],
-  ['Alt 1 to Alt 9', 'While typing: mark the line or the selected words'],
-  ['Alt B', 'While typing: a note beside the line, where the page has a column'],
-  ['B', 'A note beside the chosen entry'],
-  ['Z', 'The next zone of the page, to write into'],
-  ['V', 'Review: fold the page to what you marked'],
-  ['S', 'Another page beside this one'],
-  ['Alt C', 'While typing: copy the selected words to the page beside'],
-  ['Alt ↑ Alt ↓', 'Move the chosen entry'],
-  ['C  T  X', 'At the scan bench: find the corners, turn, leave out or take in'],
-  ['1  2  3', 'At the scan bench: as taken, even light, ink on white'],
-  ['1  2  3  O  D  X', 'At unfiled work: notch as suggested, another point, not the first, no syllabus work'],
-  [', .  arrows  + −', 'On a drawing or a picture: go through what is there, move it, change its size'],
-  ['Ctrl A C X V D', 'There: choose all, copy, cut, paste, duplicate'],
-  ['Esc  Enter', 'Out of a text with its entry chosen, so that single keys work; back into it'],
-  ['Ctrl Z', 'Take back a move or a deletion; on a drawing, a stroke'],
-  ['G', 'Go to another room, by its letter'],
-  ['/', 'Find words, codes, pages'],
-  ['Y  B', 'Checked, send back (teachers)'],
-  ['?', 'This list'],
-];
-
-function KeyHelp({ onClose }: { onClose: () => void }) {
-  return (
-    <Dialog title="All keys" onClose={onClose}>
-      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
-        {KEYS.map(([key, what]) => (
-          <div key={key} className="contents">
-            <dt className="font-semibold text-petrol">{key}</dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
-    </Dialog>
   );
 }
