@@ -19,7 +19,7 @@ import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
 import { syllabusQuery } from '../syllabus';
 import { documentText } from '../text';
-import { takeOf } from '../voice';
+import { SoundPlayer, takeOf } from '../voice';
 import { NeedleFilter } from './NeedleFilter';
 import { type NeedleWish, needleQuery } from './queries';
 
@@ -41,7 +41,7 @@ export function NeedleScreen() {
     });
   const toggle = (node: string) => put('nodes', toggled(nodes, node));
   return (
-    <div className="max-w-4xl">
+    <div className="max-w-4xl 2xl:max-w-7xl">
       <Heading
         name={nodes.length === 0 ? 'Needle' : `${plural(found.length, 'entry', 'entries')} fell out`}
         className="mb-2 text-[24px]"
@@ -77,7 +77,7 @@ export function NeedleScreen() {
           {isNarrowed(wish) ? 'Nothing that is notched there is like that.' : 'Nothing is notched there yet.'}
         </Empty>
       )}
-      <ol className="grid gap-3 sm:grid-cols-2">
+      <ol className="grid grid-cols-[minmax(0,1fr)] gap-3 sm:grid-cols-2 2xl:grid-cols-3">
         {found.map((one) => (
           <li key={one.entry.id}>
             <FoundEntry found={one} notebook={notebook} />
@@ -121,54 +121,59 @@ function sundayOf(monday: string): string {
   return day.toISOString().slice(0, 10);
 }
 
+/** What was lifted out, with the page it lives on: recognisable by its words, its picture whole, its sound. */
 function FoundEntry({ found, notebook }: { found: Api['FoundView']; notebook: string }) {
   const { entry } = found;
   return (
-    <Link
-      to={`/n/${notebook}/p/${entry.pageId}?entry=${entry.id}`}
-      className="block h-full rounded-lg bg-card p-3.5 shadow-[0_1px_2px_rgb(23_38_45/8%)] hover:outline-2 hover:outline-petrol"
-    >
-      <span className="flex items-center gap-2 font-semibold">
-        <Shape kind={evidenceOf(entry.kind)} />
-        <span className="min-w-0 flex-1 truncate">{found.name}</span>
-      </span>
-      <span className="block text-[13px] text-soft">
-        {found.week ? `Week ${found.week}, ` : ''}
-        {dayName(found.day)} · {found.section} · {found.page}
-      </span>
-      <span className="mt-2 block">
-        {entry.kind === 'TYPED' && (
-          <span className="line-clamp-4 whitespace-pre-line">{documentText(entry.content)}</span>
-        )}
-        {entry.kind === 'INK' && <InkView drawing={entry.content as InkDrawing} title={entry.caption} />}
-        {entry.kind === 'PHOTO' && entry.media && (
-          <img
-            src={`/api/media/${entry.media.id}/screen`}
-            alt={entry.caption}
-            loading="lazy"
-            className="max-h-48 w-full rounded object-cover"
-          />
-        )}
-        {entry.kind === 'CLIP' && entry.media && (
-          <img
-            src={`/api/media/${entry.media.id}/still?at=${takeOf(entry.content).poster ?? 0}`}
-            alt={entry.caption || 'Clip'}
-            loading="lazy"
-            className="max-h-48 w-full rounded object-cover"
-          />
-        )}
-        {(entry.kind === 'RECORDING' || entry.kind === 'CLIP') && (
-          <span className="text-soft">{length(entry.media?.seconds ?? 0)} long</span>
-        )}
-        {entry.kind === 'FILE' && (
-          <span className="text-soft">
-            {fileName(entry.content)}, {fileSize(entry.media?.bytes ?? 0)}
-          </span>
-        )}
-        {entry.kind === 'LINK' && (
-          <span className="text-soft">{entry.card?.title || addressOf(entry.content)}</span>
-        )}
-      </span>
-    </Link>
+    <article className="h-full rounded-lg bg-card p-3.5 shadow-[0_1px_2px_rgb(23_38_45/8%)]">
+      <Link to={`/n/${notebook}/p/${entry.pageId}?entry=${entry.id}`} className="group block">
+        <span className="flex items-center gap-2 font-semibold group-hover:text-petrol">
+          <Shape kind={evidenceOf(entry.kind)} />
+          <span className="min-w-0 flex-1 truncate">{found.name}</span>
+        </span>
+        <span className="block text-[13px] text-soft">
+          {found.week ? `Week ${found.week}, ` : ''}
+          {dayName(found.day)} · {found.section} · {found.page}
+        </span>
+      </Link>
+      <div className="mt-2">
+        <FoundLook entry={entry} />
+      </div>
+    </article>
+  );
+}
+
+const WHOLE = 'max-h-56 w-full rounded bg-wash object-contain';
+
+function FoundLook({ entry }: { entry: Api['EntryView'] }) {
+  const { media } = entry;
+  if (entry.kind === 'TYPED')
+    return <p className="line-clamp-5 whitespace-pre-line">{documentText(entry.content)}</p>;
+  if (entry.kind === 'INK') return <InkView drawing={entry.content as InkDrawing} title={entry.caption} />;
+  if (entry.kind === 'LINK')
+    return <p className="text-soft">{entry.card?.title || addressOf(entry.content)}</p>;
+  if (!media) return null;
+  if (entry.kind === 'PHOTO')
+    return <img src={`/api/media/${media.id}/screen`} alt={entry.caption} loading="lazy" className={WHOLE} />;
+  if (entry.kind === 'RECORDING')
+    return (
+      <SoundPlayer id={entry.id} media={media} content={entry.content} name={entry.caption || 'Recording'} />
+    );
+  if (entry.kind === 'CLIP')
+    return (
+      <>
+        <img
+          src={`/api/media/${media.id}/still?at=${takeOf(entry.content).poster ?? 0}`}
+          alt={entry.caption || 'Clip'}
+          loading="lazy"
+          className={WHOLE}
+        />
+        <p className="text-soft">{length(media.seconds ?? 0)} long</p>
+      </>
+    );
+  return (
+    <p className="text-soft">
+      {fileName(entry.content)}, {fileSize(media.bytes)}
+    </p>
   );
 }

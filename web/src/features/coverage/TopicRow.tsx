@@ -31,13 +31,13 @@ export function TopicRow({ topic, notebook, weeks, week }: Props) {
             {topic.title}
           </button>
         </th>
-        <td>
+        <td className="max-[1149px]:hidden">
           <WeekGrid topic={topic} weeks={weeks} week={week} />
         </td>
-        <td className="pl-3">
+        <td className="pl-3 max-sm:hidden">
           <PointBoxes topic={topic} />
         </td>
-        <td className="text-right">{topic.paper === undefined ? '–' : percent(topic.paper)}</td>
+        <td className="text-right max-sm:hidden">{topic.paper === undefined ? '–' : percent(topic.paper)}</td>
         <td className={`py-1 pl-4 font-semibold ${TONES[topic.tone]}`}>{topic.standing}</td>
       </tr>
       {isOpen && (

@@ -25,15 +25,15 @@ export function WeekTable({ coverage, topics, notebook, byUnit }: Props) {
   return (
     <>
       <div className="overflow-x-auto rounded-lg bg-card">
-        <table className="w-full min-w-[1000px] border-collapse">
+        <table className="w-full border-collapse min-[1150px]:min-w-[1000px]">
           <thead className="text-left text-[12.5px] text-soft">
             <tr className="border-b border-line">
-              <th className="w-[230px] py-2 pl-12 font-normal">Topic</th>
-              <th className="font-normal">
+              <th className="py-2 pl-4 font-normal min-[1150px]:w-[230px] sm:pl-12">Topic</th>
+              <th className="font-normal max-[1149px]:hidden">
                 <WeekNumbers weeks={weeks} week={coverage.week} />
               </th>
-              <th className="w-[104px] pl-3 font-normal">Points</th>
-              <th className="w-[58px] text-right font-normal">Papers</th>
+              <th className="w-[104px] pl-3 font-normal max-sm:hidden">Points</th>
+              <th className="w-[58px] text-right font-normal max-sm:hidden">Papers</th>
               <th className="w-[140px] pl-4 font-normal">Where it stands</th>
             </tr>
           </thead>

@@ -75,7 +75,7 @@ function ChooseWork({
           Nothing was made in this notebook in week {view.week}, so there is no work to look back on.
         </Empty>
       )}
-      <div className="grid grid-cols-2 gap-2.5 sm:grid-cols-4">
+      <div className="grid max-h-[184px] grid-cols-2 gap-2.5 overflow-y-auto p-0.5 sm:grid-cols-4">
         {view.work.map((work) => (
           <label
             key={work.id}

@@ -30,6 +30,9 @@ export type TextProps = {
   onPicture: (picture: File) => void;
 };
 
+/** How far from the edges of the window what is being written stays, in px. */
+const CLEAR_PX = { top: 70, bottom: 90, left: 0, right: 0 };
+
 /** An editor over typed text. */
 export function TextEditor({
   content,
@@ -61,6 +64,9 @@ export function TextEditor({
     injectCSS: false,
     autofocus: isChosen && !hasText(content) ? 'end' : false,
     editorProps: {
+      // The head above and the bar below cover neither the line that is written nor the one after it.
+      scrollThreshold: CLEAR_PX,
+      scrollMargin: CLEAR_PX,
       attributes: { class: 'prose', role: 'textbox', 'aria-multiline': 'true', 'aria-label': label },
       // The editor reads pasted markup into a document of its own; what could run is gone before that.
       transformPastedHTML: (html) =>
