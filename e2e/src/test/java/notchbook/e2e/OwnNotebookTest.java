@@ -41,7 +41,7 @@ class OwnNotebookTest {
 
     @Test
     void beginsWithACodeGoesThroughAFirstLessonAndMovesToAnotherMachine() throws IOException {
-        var folder = Serving.emptyFolder();
+        var folder = Started.emptyFolder();
         var backup = folder.resolve("notchbook.tar");
         Path broken;
         try (var serving = Serving.of(folder.resolve("data"))) {

@@ -1,15 +1,11 @@
 package notchbook.e2e;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.net.ServerSocket;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** A Notchbook of one's own, by the commands that its owner types; over a folder of its own, from a server that is built already. */
 final class Serving implements AutoCloseable {
@@ -18,33 +14,18 @@ final class Serving implements AutoCloseable {
     private static final Pattern CODE = Pattern.compile("The code for the first visit is (\\S+)");
 
     private final Path data;
-    private final int port = freePort();
-    private final int databasePort = freePort();
-    private final Process server;
-    private final Path output;
+    private final int port = Started.freePort();
+    private final int databasePort = Started.freePort();
+    private final Started server;
 
-    private Serving(Path data) throws IOException {
+    private Serving(Path data) {
         this.data = data;
-        this.output = Files.createTempFile("notchbook-serve", ".log");
-        this.server = begin(output, "serve");
-        awaitReady();
+        this.server = begin(data, port, databasePort, "serve").awaitSaying("Ctrl-C stops everything", START_LIMIT);
     }
 
     /** Serves what is in a folder, which may be empty. */
     static Serving of(Path data) {
-        try {
-            return new Serving(data);
-        } catch (IOException missing) {
-            throw new UncheckedIOException(missing);
-        }
-    }
-
-    static Path emptyFolder() {
-        try {
-            return Files.createTempDirectory("notchbook-own");
-        } catch (IOException full) {
-            throw new UncheckedIOException(full);
-        }
+        return new Serving(data);
     }
 
     String address() {
@@ -53,56 +34,38 @@ final class Serving implements AutoCloseable {
 
     /** The code that it printed for the first visit. */
     String code() {
-        var found = CODE.matcher(read(output));
+        var found = CODE.matcher(server.said());
         if (!found.find()) {
-            throw new AssertionError("No code was printed:\n" + read(output));
+            throw new AssertionError("No code was printed:\n" + server.said());
         }
         return found.group(1);
     }
 
     /** Runs another of its commands to the end and gives what it said. */
     String run(String... command) {
-        return said(this::begin, command);
+        return toTheEnd(begin(data, port, databasePort, command));
     }
 
     /** Takes a backup into a folder, where nothing runs. */
     static String restore(Path data, Path backup) {
-        return said(
-                (output, command) -> begin(data, freePort(), freePort(), output, command),
-                "restore",
-                backup.toString());
-    }
-
-    private interface Beginning {
-        Process begin(Path output, String... command) throws IOException;
-    }
-
-    private static String said(Beginning beginning, String... command) {
-        try {
-            var output = Files.createTempFile("notchbook-run", ".log");
-            beginning.begin(output, command).onExit().join();
-            return read(output);
-        } catch (IOException missing) {
-            throw new UncheckedIOException(missing);
-        }
+        return toTheEnd(begin(data, Started.freePort(), Started.freePort(), "restore", backup.toString()));
     }
 
     @Override
     public void close() {
-        server.destroy();
-        server.onExit().orTimeout(60, TimeUnit.SECONDS).join();
+        server.process().destroy();
+        server.process().onExit().orTimeout(60, TimeUnit.SECONDS).join();
     }
 
-    private Process begin(Path log, String... command) throws IOException {
-        return begin(data, port, databasePort, log, command);
+    private static String toTheEnd(Started command) {
+        command.process().onExit().join();
+        return command.said();
     }
 
-    private static Process begin(Path data, int port, int databasePort, Path log, String... command)
-            throws IOException {
-        var words = new java.util.ArrayList<String>();
-        words.add(PROJECT.resolve("notchbook").toString());
-        words.addAll(java.util.List.of(command));
-        var builder = new ProcessBuilder(words).redirectErrorStream(true).redirectOutput(log.toFile());
+    private static Started begin(Path data, int port, int databasePort, String... command) {
+        var words = Stream.concat(Stream.of(PROJECT.resolve("notchbook").toString()), Stream.of(command))
+                .toList();
+        var builder = new ProcessBuilder(words);
         builder.environment()
                 .putAll(Map.of(
                         "NOTCHBOOK_DATA", data.toString(),
@@ -111,40 +74,6 @@ final class Serving implements AutoCloseable {
                         "NOTCHBOOK_JAR",
                                 PROJECT.resolve("app/target/app-0.1.0-server.jar")
                                         .toString()));
-        return builder.start();
-    }
-
-    private void awaitReady() {
-        var deadline = Instant.now().plus(START_LIMIT);
-        while (!read(output).contains("Ctrl-C stops everything")) {
-            if (!server.isAlive() || Instant.now().isAfter(deadline)) {
-                throw new IllegalStateException("Notchbook did not start:\n" + read(output));
-            }
-            sleep();
-        }
-    }
-
-    private static void sleep() {
-        try {
-            TimeUnit.MILLISECONDS.sleep(200);
-        } catch (InterruptedException stop) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
-    private static String read(Path file) {
-        try {
-            return Files.readString(file);
-        } catch (IOException gone) {
-            throw new UncheckedIOException(gone);
-        }
-    }
-
-    private static int freePort() {
-        try (var socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException none) {
-            throw new UncheckedIOException(none);
-        }
+        return Started.of(builder, Started.emptyFolder().resolve("log"));
     }
 }
