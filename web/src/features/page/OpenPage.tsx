@@ -206,7 +206,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
         className={
           other
             ? 'lg:h-full'
-            : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)]'
+            : 'grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,700px)_minmax(240px,300px)] min-[1600px]:grid-cols-[minmax(0,940px)_minmax(0,1fr)]'
         }
       >
         <LitEntries timings={timings} of="entry" />

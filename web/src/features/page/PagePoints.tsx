@@ -5,6 +5,7 @@ import { type EntryActs, markedWords, type Shown } from '../entry';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
 import { BenchesWaiting } from '../scan';
 import { PerhapsAbout } from '../suggest';
+import { Neighbours } from './Neighbours';
 
 type Props = {
   page: Api['PageView'];
@@ -58,6 +59,7 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
       )}
       <BenchesWaiting page={page} />
       <StillOpen entries={entries} marking={marking} onOpen={onOpenMark} />
+      <Neighbours page={page} />
       {remarks.length > 0 && (
         <>
           <h2 className="mt-5 mb-1.5 text-[15px]">From {remarks[0]?.author}</h2>
