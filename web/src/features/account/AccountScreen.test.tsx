@@ -62,6 +62,7 @@ test('signs out another device, and not this one', async () => {
 test.each([
   ['Zoë Quillan', 'zoe'],
   ['  Ida', 'ida'],
+  ['Ms Harlow', 'harlow'],
   ['Ó Briain, Niamh', 'o'],
   ['', ''],
 ])('makes of “%s” the name “%s” to sign in with', (fullName, userName) =>

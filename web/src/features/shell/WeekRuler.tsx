@@ -15,7 +15,8 @@ export function WeekRuler({ isStudent }: { isStudent: boolean }) {
   useEffect(() => {
     if (ruler) now.current?.scrollIntoView?.({ inline: 'center', block: 'nearest' });
   }, [ruler]);
-  if (!ruler) return <div className="h-11 flex-1" />;
+  // Without a school year there is nothing to measure.
+  if (!ruler?.year) return <div className="h-11 flex-1" />;
   return (
     <nav
       aria-label="Weeks of the school year"
