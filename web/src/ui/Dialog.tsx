@@ -1,6 +1,11 @@
 import { type ReactNode, useEffect, useId, useRef } from 'react';
 
-const WIDTHS = { narrow: 'max-w-md', wide: 'max-w-4xl', full: 'max-w-[1240px]' };
+/** A dialog hangs from a height of its own: when more comes into it, what is there stays under the pointer. */
+const SIZES = {
+  narrow: 'mt-[10vh] max-h-[86vh] max-w-md',
+  wide: 'mt-[4vh] max-h-[92vh] max-w-4xl',
+  full: 'mt-[4vh] max-h-[92vh] max-w-[1240px]',
+};
 
 /** A modal dialog: the browser's own, so that focus stays inside, Escape closes it and focus goes back. */
 export function Dialog({
@@ -12,7 +17,7 @@ export function Dialog({
   title: string;
   onClose: () => void;
   children: ReactNode;
-  size?: keyof typeof WIDTHS;
+  size?: keyof typeof SIZES;
 }) {
   const ref = useRef<HTMLDialogElement>(null);
   const heading = useId();
@@ -26,7 +31,7 @@ export function Dialog({
       ref={ref}
       aria-labelledby={heading}
       onClose={onClose}
-      className={`max-h-[92vh] w-[calc(100vw-1.5rem)] overflow-auto rounded-lg p-5 shadow-xl ${WIDTHS[size]}`}
+      className={`mb-auto w-[calc(100vw-1.5rem)] overflow-auto rounded-lg p-5 shadow-xl ${SIZES[size]}`}
     >
       <div className="mb-3 flex items-start justify-between gap-4">
         <h2 id={heading} className="text-[19px]">

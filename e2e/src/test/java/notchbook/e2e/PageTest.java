@@ -220,7 +220,7 @@ class PageTest {
 
     @Test
     void dragsASectionIntoAnotherAndTakesItBack() {
-        pim.go("Arrange sections");
+        pim.go("Arrange sections").sees("Sections of Physics");
         var row = pim.page().locator("#screen li");
         row.filter(new Locator.FilterOptions().setHasText("Ultrasound"))
                 .dragTo(
