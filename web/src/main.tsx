@@ -7,7 +7,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import { Problem } from './api';
-import { isKept, OPENED_MILLIS, opened } from './device';
+import { isWorthKeeping, OPENED_MILLIS, opened } from './device';
 import { applyReading, applyTheme, currentTheme, keptReading } from './ui';
 import './styles.css';
 
@@ -35,10 +35,7 @@ createRoot(document.getElementById('root') as HTMLElement).render(
       persistOptions={{
         persister: opened,
         maxAge: OPENED_MILLIS,
-        dehydrateOptions: {
-          shouldDehydrateQuery: ({ queryKey, state }) =>
-            state.status === 'success' && isKept(queryKey, state.data),
-        },
+        dehydrateOptions: { shouldDehydrateQuery: isWorthKeeping },
       }}
     >
       <App />

@@ -1,6 +1,6 @@
 export { hold } from './locks';
 export type { Outbox } from './Outbox';
-export { forgetForGood, forgetOpened, isKept, OPENED_MILLIS, opened } from './opened';
+export { forgetForGood, forgetOpened, isWorthKeeping, OPENED_MILLIS, opened } from './opened';
 export type { Change, TakeWork } from './store';
 export { useKeeping } from './useKeeping';
 export { useMediaUrl } from './useMediaUrl';

@@ -1,11 +1,10 @@
-import { type Query, QueryClient } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { persistQueryClientRestore, persistQueryClientSave } from '@tanstack/react-query-persist-client';
 import { expect, test, vi } from 'vitest';
-import { forgetForGood, forgetOpened, isKept, opened } from './opened';
+import { Problem } from '../api';
+import { forgetForGood, forgetOpened, isKept, isWorthKeeping, opened } from './opened';
 
-const dehydrateOptions = {
-  shouldDehydrateQuery: ({ queryKey, state }: Query) => isKept(queryKey, state.data),
-};
+const dehydrateOptions = { shouldDehydrateQuery: isWorthKeeping };
 
 async function keepAndOpenAgain() {
   const before = new QueryClient();
@@ -32,6 +31,37 @@ test('keeps pages and not searches, and asks for all of them again however latel
       .find({ queryKey: ['page', 'p1'] })
       ?.isStaleByTime(60_000),
   ).toBe(true);
+});
+
+/** A question that had an answer and was asked again in vain. */
+async function askedInVain(error: Error) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const queryKey = ['page', 'p1'];
+  queries.setQueryData(queryKey, { title: 'Echo' });
+  await queries.fetchQuery({ queryKey, queryFn: () => Promise.reject(error) }).catch(() => undefined);
+  return queries;
+}
+
+test('keeps what was opened when it is asked for again without a network, however often', async () => {
+  const offline = await askedInVain(new TypeError('Failed to fetch'));
+  await persistQueryClientSave({ queryClient: offline, persister: opened, dehydrateOptions });
+  const after = new QueryClient();
+  await vi.waitFor(
+    async () => {
+      await persistQueryClientRestore({ queryClient: after, persister: opened });
+      expect(after.getQueryState(['page', 'p1'])).toMatchObject({
+        data: { title: 'Echo' },
+        status: 'success',
+      });
+    },
+    { timeout: 4_000 },
+  );
+});
+
+test('keeps nothing of what the server no longer gives', async () => {
+  const refused = await askedInVain(new Problem(404, 'This page is not here.', {}));
+  const page = refused.getQueryCache().find({ queryKey: ['page', 'p1'] });
+  expect(page && isWorthKeeping(page)).toBe(false);
 });
 
 test('leaves nothing behind when it is told to forget', async () => {

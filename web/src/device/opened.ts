@@ -1,5 +1,7 @@
+import type { Query } from '@tanstack/react-query';
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import Dexie, { type EntityTable } from 'dexie';
+import { Problem } from '../api';
 
 /** What was opened on this device stays readable without a network for this long, in ms. */
 export const OPENED_MILLIS = 14 * 24 * 3_600_000;
@@ -27,6 +29,13 @@ const KEPT = [
 /** Whether the answer to a question is kept on the device; that nobody is signed in is no such answer. */
 export const isKept = (key: readonly unknown[], answer: unknown) =>
   KEPT.includes(String(key[0])) && !(key[0] === 'me' && !(answer as { person?: unknown }).person);
+
+/**
+ * Whether a question's answer is kept. Asking again without a network fails and leaves the answer as good as it was; where
+ * the server itself refused, it is no longer kept.
+ */
+export const isWorthKeeping = ({ queryKey, state }: Pick<Query, 'queryKey' | 'state'>) =>
+  state.data !== undefined && !(state.error instanceof Problem) && isKept(queryKey, state.data);
 
 /** The pictures that were shown, as the service worker keeps them. */
 const PICTURES = 'pictures';
@@ -72,7 +81,7 @@ const stale = (client: PersistedClient): PersistedClient => ({
     ...client.clientState,
     queries: client.clientState.queries.map((query) => ({
       ...query,
-      state: { ...query.state, dataUpdatedAt: LONG_AGO },
+      state: { ...query.state, dataUpdatedAt: LONG_AGO, status: 'success', error: null },
     })),
   },
 });
