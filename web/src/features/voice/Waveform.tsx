@@ -9,11 +9,13 @@ type Props = {
   signs?: readonly number[];
   /** What of it is heard, where it was trimmed, as shares. */
   heard?: { from: number; to: number };
+  /** How many bars there is room for. */
+  most?: number;
 };
 
 /** How loud a recording is over its length. */
-export function Waveform({ peaks, share, signs = [], heard }: Props) {
-  const bars = loudestOf(peaks, MOST_BARS);
+export function Waveform({ peaks, share, signs = [], heard, most = MOST_BARS }: Props) {
+  const bars = loudestOf(peaks, most);
   const width = Math.max(1, bars.length);
   return (
     <svg viewBox={`0 0 ${width} 32`} preserveAspectRatio="none" className="h-full w-full" aria-hidden="true">

@@ -23,3 +23,4 @@ export {
 } from './useHearing';
 export { PlayerProvider, usePlayer } from './usePlayer';
 export { RecorderProvider, useRecorder, useRecorderItself } from './useRecorder';
+export { Waveform } from './Waveform';

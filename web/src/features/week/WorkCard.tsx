@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { evidenceOf, length, Shape } from '../../ui';
+import { Waveform } from '../voice';
 
 type Made = Api['MadeView'];
 
@@ -54,28 +55,11 @@ function Look({ made }: { made: Made }) {
 const BARS = 30;
 
 function Sound({ peaks, seconds, className }: { peaks: number[]; seconds: number; className: string }) {
-  const step = peaks.length / BARS;
-  const bars = Array.from({ length: BARS }, (_, i) =>
-    Math.max(
-      0,
-      ...peaks.slice(Math.floor(i * step), Math.max(Math.floor(i * step) + 1, Math.floor((i + 1) * step))),
-    ),
-  );
   return (
-    <span className={`${className} flex items-center gap-1 px-1.5`}>
-      <svg
-        viewBox={`0 0 ${BARS * 3} 30`}
-        preserveAspectRatio="none"
-        className="h-[26px] min-w-0 flex-1"
-        aria-hidden="true"
-      >
-        {bars.map((peak, i) => {
-          const height = Math.max(2, (peak / 100) * 28);
-          return (
-            <rect key={i} x={i * 3 + 0.5} width={2} y={15 - height / 2} height={height} fill="var(--soft)" />
-          );
-        })}
-      </svg>
+    <span className={`${className} flex items-center gap-1 px-1.5 py-1`}>
+      <span className="h-full min-w-0 flex-1">
+        <Waveform peaks={peaks} share={1} most={BARS} />
+      </span>
       <span className="text-[11px] text-soft">{length(seconds)}</span>
     </span>
   );
