@@ -28,6 +28,12 @@ final class Levels {
     /** As many words are prose whatever they end with. */
     private static final int WORDS_WITHOUT_STOP = 30;
 
+    /** More levels than any syllabus has. */
+    private static final int DEEPEST = 12;
+
+    /** How many ranks lines may have that look alike. */
+    private static final int RANKS = 3;
+
     private final List<Piece> pieces;
     private final boolean hasMarkers;
     private final int wordsOfProse;
@@ -50,12 +56,6 @@ final class Levels {
                 marked.stream().filter(piece -> piece.text().endsWith(".")).count();
         this.wordsOfProse = stopped < FEW_STOPS * marked.size() ? WORDS_OF_A_SENTENCE : WORDS_OF_PROSE;
     }
-
-    /** More levels than any syllabus has. */
-    private static final int DEEPEST = 12;
-
-    /** How many ranks lines may have that look alike. */
-    private static final int RANKS = 3;
 
     /** A piece with its depth, what is said beside it, and what is unsure. */
     record Placed(

@@ -62,8 +62,8 @@ public final class OutlineRows {
 
     private String code(String parent, String number) {
         var place = children.merge(parent, 1, Integer::sum);
-        var short_ = number.replaceFirst("^\\p{L}+[ -]+(?=\\S)", "");
-        var written = short_.isEmpty() ? Optional.<String>empty() : Optional.of(short_);
+        var written =
+                Optional.of(number.replaceFirst("^\\p{L}+[ -]+(?=\\S)", "")).filter(one -> !one.isEmpty());
         return written.filter(one -> parent.isEmpty() || isWhole(one))
                 .filter(taken::add)
                 .or(() -> written.map(one -> under(parent, one)).filter(taken::add))
