@@ -13,6 +13,9 @@ import notchbook.core.outline.Levels.Placed;
 final class Shares {
     private static final double WHOLE_EXAM_PERCENT = 100;
 
+    private static final String UNTOLD =
+            "What is beside it or above it has no marks, so its weight can't be told. What is it?";
+
     private final List<Placed> placed;
     private final List<Optional<Share>> shares;
     private final List<OutlineLine> lines;
@@ -29,25 +32,25 @@ final class Shares {
 
     static List<OutlineLine> given(List<OutlineLine> lines, List<Placed> placed) {
         var shares = new Shares(lines, placed);
-        shares.weigh(shares.under(-1), WHOLE_EXAM_PERCENT);
+        shares.weigh(shares.under(-1), Optional.of(WHOLE_EXAM_PERCENT));
         return List.copyOf(shares.lines);
     }
 
-    private void weigh(List<Integer> siblings, double whole) {
+    /** Weighs lines under one of a known weight; marks are no share of a weight that nobody gave. */
+    private void weigh(List<Integer> siblings, Optional<Double> whole) {
         var given = siblings.stream().filter(i -> shares.get(i).isPresent()).toList();
         var isMarks = given.stream().anyMatch(i -> shares.get(i).get().isMarks());
         var sum = given.stream().mapToDouble(i -> shares.get(i).get().value()).sum();
+        var canBeTold = !isMarks || whole.isPresent() && given.size() == siblings.size();
         for (var i : siblings) {
-            var weight = shares.get(i).map(share -> isMarks ? share.value() / sum * whole : share.value());
+            var weight = shares.get(i)
+                    .filter(share -> canBeTold)
+                    .map(share -> isMarks ? share.value() / sum * whole.orElseThrow() : share.value());
             weight.ifPresent(one -> lines.set(i, lines.get(i).weighing(plain(one))));
-            weigh(under(i), weight.orElse(WHOLE_EXAM_PERCENT));
+            weigh(under(i), weight);
         }
-        if (isMarks && given.size() < siblings.size()) {
-            given.forEach(i -> lines.set(
-                    i,
-                    lines.get(i)
-                            .weighing("")
-                            .asking("Its neighbours have no marks, so its weight can't be told. What is it?")));
+        if (!canBeTold) {
+            given.forEach(i -> lines.set(i, lines.get(i).asking(UNTOLD)));
         }
     }
 

@@ -42,7 +42,8 @@ class OutlineTest {
             1 Waves\\n1.1 Sound\\n1.3 Light                 | 1.3 comes after 1.1 here. Is a line missing, or is this a part of the line above it?
             1 Waves\\n(a) sound\\n(c) light                 | The number c does not go on from the line before. Is a line missing, or is this a part of the line above it?
             1 Waves\\n1.1 Sound\\n1.2                       | This number has no words. Are they missing, or is it none?
-            1 Waves (20 marks)\\n1.1 a\\n2 Light\\n2.1 b    | Its neighbours have no marks, so its weight can't be told. What is it?
+            1 Waves (20 marks)\\n1.1 a\\n2 Light\\n2.1 b    | What is beside it or above it has no marks, so its weight can't be told. What is it?
+            1 Waves\\n1.1 Sound (5 marks)\\n1.2 Echo (15 marks)\\n2 Light\\n2.1 Red (9 marks) | What is beside it or above it has no marks, so its weight can't be told. What is it?
             """)
     void asksWhereItIsUnsure(String text, String question) {
         var outline = Outline.of(SourceText.lines(text.replace("\\n", "\n")));
