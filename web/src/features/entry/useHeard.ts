@@ -6,7 +6,12 @@ import type { Shown } from './shown';
 /** The recordings of a page and the moments of what was made meanwhile; they change with recordings, not with letters. */
 export function useHeard(entries: readonly Shown[], address: string) {
   const recordings = entries.filter((one) => one.kind === 'RECORDING');
-  const said = recordings.map((one) => [one.id, one.caption, one.content, one.media?.id, one.media?.compact]);
+  const said = recordings.map(({ id, caption, content, media }) => [
+    id,
+    caption,
+    content,
+    media && [media.id, media.compact, media.seconds, media.silences],
+  ]);
   const key = `${JSON.stringify(said)} ${entries.map((one) => one.id).join(' ')}`;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key says all that counts
   return useMemo(
