@@ -34,7 +34,8 @@ class Screenshots {
             "unfiled",
             "hand-ins",
             "set-work",
-            "new-notebook");
+            "new-notebook",
+            "account");
 
     @Test
     void takeThemAll() {
