@@ -206,6 +206,8 @@ final class Endpoints {
             entry("GET /api/hand-ins", ANY_STUDENT),
             entry("GET /api/hand-ins/{handIn}", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/pdf", STUDENT_AND_TEACHER),
+            entry("GET /api/hand-ins/{handIn}/package", STUDENT_AND_TEACHER),
+            entry("GET /api/seal-keys", ANYONE),
             entry(
                     "PUT /api/hand-ins/{new} {'sectionId':'{section}','setWorkId':'{otherSetWork}','withMissing':true}",
                     STUDENT_ONLY),
@@ -230,9 +232,13 @@ final class Endpoints {
             entry("GET /api/set-work/{setWork}/register", TEACHER_ONLY),
             entry("POST /api/hand-ins/{handIn}/open", TEACHER_ONLY),
             entry(
-                    "PUT /api/hand-ins/{handIn}/remarks/{remark} {'entryId':'{entry}','words':'Say how many.'}",
+                    "PUT /api/hand-ins/{handIn}/remarks/{remark} {'anchor':{'about':'ENTRY','entry':'{entry}'},'words':'Say how many.'}",
                     TEACHER_ONLY),
             entry("DELETE /api/hand-ins/{handIn}/remarks/{remark}", TEACHER_ONLY),
+            entry("GET /api/hand-ins/{handIn}/changes?since={handIn}", STUDENT_AND_TEACHER),
+            entry("PUT /api/remarks/{returnedRemark}/answer {'words':'Twenty.'}", STUDENT_ONLY),
+            entry("GET /api/stock-remarks", "404 404 OK OK 401 404"),
+            entry("PUT /api/stock-remarks [{'id':'{new}','words':'Units, please.'}]", "404 404 OK OK 401 404"),
             entry("POST /api/hand-ins/{handIn}/sent-back", TEACHER_ONLY),
             entry("POST /api/hand-ins/{checkable}/checked", TEACHER_ONLY),
             entry("DELETE /api/hand-ins/{waiting}", STUDENT_ONLY),
@@ -283,6 +289,7 @@ final class Endpoints {
         var privateMedia = school.photo(school.student, school.desk(school.student), EntryWidth.HALF);
         var checkable = handIn(desk);
         browser.send(school.teacher, "POST", "/api/hand-ins/" + checkable + "/open", "");
+        var returnedRemark = returned(handIn(desk), entry);
         var scan = scan(desk, privateMedia);
         var talked = TalkedPage.of(school, browser, school.student);
         return Map.ofEntries(
@@ -323,6 +330,7 @@ final class Endpoints {
                 entry("setWork", school.setWork().id()),
                 entry("otherSetWork", school.setWork().id()),
                 entry("remark", UUID.randomUUID()),
+                entry("returnedRemark", returnedRemark),
                 entry("mark", UUID.randomUUID()),
                 entry("ownMark", ownMark),
                 entry("pattern", pattern),
@@ -330,6 +338,17 @@ final class Endpoints {
                 entry("student", school.student.id()),
                 entry("classmate", school.classmate.id()),
                 entry("class", school.schoolClass.id()));
+    }
+
+    /** A remark on a version that was sent back. */
+    private UUID returned(UUID handIn, UUID entry) {
+        var remark = UUID.randomUUID();
+        var path = "/api/hand-ins/" + handIn;
+        var body = "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'How many?'}".formatted(entry);
+        browser.send(school.teacher, "POST", path + "/open", "");
+        browser.send(school.teacher, "PUT", path + "/remarks/" + remark, body);
+        browser.send(school.teacher, "POST", path + "/sent-back", "");
+        return remark;
     }
 
     private UUID member() {

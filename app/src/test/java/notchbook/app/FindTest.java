@@ -138,7 +138,9 @@ class FindTest extends AppTest {
                 school.teacher,
                 "PUT",
                 "/api/hand-ins/" + handIn + "/remarks/" + UUID.randomUUID(),
-                "{'entryId':'%s','words':'Say how many %s.'}".formatted(entry, mine));
+                "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'Say how many %s.'}".formatted(entry, mine));
+        assertThat(find(mine).path("people")).isEmpty();
+        browser.send(school.teacher, "POST", "/api/hand-ins/" + handIn + "/sent-back", "");
         assertThat(Browser.texts(find(mine).path("people"), "path")).containsExactly("/versions/" + handIn);
         assertThat(Browser.texts(find("tolland").path("people"), "where")).contains("10B Physics");
         assertThat(Browser.texts(find("farrant").path("people"), "where")).isEmpty();

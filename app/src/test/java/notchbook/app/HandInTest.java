@@ -1,17 +1,28 @@
 package notchbook.app;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.UUID;
+import java.util.zip.ZipInputStream;
 import notchbook.app.entry.EntryWidth;
+import notchbook.core.seal.Manifest;
+import notchbook.core.seal.Sha256;
+import notchbook.core.seal.Signed;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 class HandInTest extends AppTest {
     @Autowired
@@ -116,6 +127,68 @@ class HandInTest extends AppTest {
                 .containsExactly("media/" + media + ".jpg", "pages/001.json");
     }
 
+    /** Whoever can write to the database can make a manifest that fits what they changed, but not sign it. */
+    @Test
+    void showsABrokenSealWhenPartsAndManifestAreChangedTogether() {
+        school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        var version = sealed(true);
+        var part = db.sql("select content from hand_in_part where hand_in_id = ? and path = 'pages/001.json'")
+                .param(version.toString())
+                .query(String.class)
+                .single()
+                .replace("one clap", "two claps");
+        var manifest = db.sql("select manifest from hand_in where id = ?")
+                .param(version.toString())
+                .query(String.class)
+                .single()
+                .replaceAll("\\w{64}(?=  pages/001)", Sha256.hex(part.getBytes(UTF_8)));
+        db.sql("update hand_in_part set content = ? where hand_in_id = ? and path = 'pages/001.json'")
+                .params(part, version.toString())
+                .update();
+        db.sql("update hand_in set manifest = ?, digest = ? where id = ?")
+                .params(manifest, Manifest.parse(manifest).digest(), version.toString())
+                .update();
+        var seal =
+                browser.get(school.teacher, "/api/hand-ins/" + version).json().path("seal");
+        assertThat(seal.path("holds").asBoolean()).isFalse();
+        assertThat(seal.path("broken").get(0).asString()).isEqualTo("manifest");
+    }
+
+    @Test
+    void givesAPackageThatAnybodyCanCheckByThePublicKey() throws Exception {
+        school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
+        school.photo(school.student, desk, EntryWidth.FULL);
+        var content = browser.get(school.student, "/api/hand-ins/" + sealed(true) + "/package")
+                .response()
+                .getContentAsByteArray();
+        var parts = unzipped(content);
+        var seal = new JsonMapper().readTree(parts.remove("seal.json"));
+        var manifest = new String(parts.remove("manifest-sha256.txt"), UTF_8);
+        assertThat(Manifest.over(parts).text()).isEqualTo(manifest);
+        var statement = seal.path("statement").asString();
+        assertThat(statement)
+                .contains(
+                        "Version: 1",
+                        "Manifest: sha256 " + Manifest.parse(manifest).digest());
+        var keys = Browser.texts(browser.get(null, "/api/seal-keys").json(), "key");
+        assertThat(keys).contains(seal.path("key").asString());
+        var base64 = Base64.getDecoder();
+        var signed = new Signed(
+                base64.decode(seal.path("key").asString()),
+                base64.decode(seal.path("signature").asString()));
+        assertThat(signed.holdsFor(statement.getBytes(UTF_8))).isTrue();
+    }
+
+    private static Map<String, byte[]> unzipped(byte[] content) throws IOException {
+        var parts = new HashMap<String, byte[]>();
+        try (var zip = new ZipInputStream(new ByteArrayInputStream(content))) {
+            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                parts.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        return parts;
+    }
+
     @Test
     void goesThereAndBackAndThereAgain() {
         var entry = school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
@@ -129,7 +202,7 @@ class HandInTest extends AppTest {
                 "PUT",
                 first,
                 "/remarks/" + UUID.randomUUID(),
-                "{'entryId':'%s','words':'How many claps?'}".formatted(entry));
+                "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'How many claps?'}".formatted(entry));
         teacher("POST", first, "/sent-back", "");
         assertThat(Browser.texts(
                         browser.get(school.student, "/api/pages/" + desk.page().id() + "/remarks")
@@ -137,7 +210,7 @@ class HandInTest extends AppTest {
                         "words"))
                 .containsExactly("How many claps?");
         assertThat(Browser.texts(ready().path("lines"), "words"))
-                .contains("Remark 1 of the version before: nothing changed there since");
+                .contains("Remark 1, “How many claps?”: nothing changed there, and it has no answer");
         assertThat(seal(UUID.randomUUID(), true).json().path("version").asInt()).isEqualTo(2);
         var register = browser.get(school.teacher, "/api/set-work/" + setWork + "/register")
                 .json()
@@ -156,7 +229,7 @@ class HandInTest extends AppTest {
                                 "PUT",
                                 version,
                                 "/remarks/" + UUID.randomUUID(),
-                                "{'entryId':'%s','words':'x'}".formatted(entry))
+                                "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'x'}".formatted(entry))
                         .status())
                 .isEqualTo(409);
         assertThat(teacher("POST", version, "/checked", "").status()).isEqualTo(409);

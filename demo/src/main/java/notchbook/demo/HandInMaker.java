@@ -2,6 +2,7 @@ package notchbook.demo;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.contents.Contents;
 import notchbook.app.handin.Checking;
@@ -10,6 +11,9 @@ import notchbook.app.handin.SetWork;
 import notchbook.app.handin.SetWorks;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.remark.Remarks;
+import notchbook.core.remark.Anchor;
+import notchbook.core.remark.Saying;
 import org.springframework.stereotype.Component;
 
 /** Hands work in and checks it, as the demo's students and teachers would have. */
@@ -59,12 +63,16 @@ class HandInMaker {
         open(teacher, handIn, day);
         var entries = contents.of(student, section).entries();
         for (var i = 0; i < Math.min(remarks.length, entries.size()); i++) {
-            checking.remark(teacher, handIn, UUID.randomUUID(), entries.get(i).id(), remarks[i]);
+            say(teacher, handIn, new Anchor.OnEntry(entries.get(i).id()), Saying.typed(remarks[i]));
         }
         if (isChecked) {
             checking.markChecked(teacher, handIn);
         } else {
             checking.sendBack(teacher, handIn);
         }
+    }
+
+    void say(Person teacher, UUID handIn, Anchor anchor, Saying saying) {
+        checking.remark(teacher, new Remarks.Wish(UUID.randomUUID(), handIn, anchor, saying, Optional.empty()));
     }
 }

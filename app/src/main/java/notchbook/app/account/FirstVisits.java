@@ -11,7 +11,7 @@ import notchbook.app.people.NewPerson;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
-import notchbook.core.handin.Sha256;
+import notchbook.core.seal.Sha256;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;

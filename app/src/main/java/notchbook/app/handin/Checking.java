@@ -1,11 +1,11 @@
 package notchbook.app.handin;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.remark.Remarks;
 import notchbook.core.handin.HandInState;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,15 +13,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** A teacher's side: opening what was handed in, making remarks, checking it or sending it back. */
 @Service
 public class Checking {
-    private static final int LONGEST_REMARK = 2_000;
-
     private final HandInStore store;
-    private final RemarkStore remarks;
+    private final Remarks remarks;
     private final SealedVersions versions;
     private final SetWorks setWorks;
     private final SchoolClock clock;
 
-    Checking(HandInStore store, RemarkStore remarks, SealedVersions versions, SetWorks setWorks, SchoolClock clock) {
+    Checking(HandInStore store, Remarks remarks, SealedVersions versions, SetWorks setWorks, SchoolClock clock) {
         this.store = store;
         this.remarks = remarks;
         this.versions = versions;
@@ -45,30 +43,30 @@ public class Checking {
         }
     }
 
-    /** Puts a remark on an entry of a version that is being read; putting it again changes nothing. */
+    /** Puts a remark on a version that was opened; putting it again changes nothing. */
     @Transactional
-    public void remark(Person reader, UUID handInId, UUID remarkId, UUID entryId, String words) {
-        var handIn = requireBeingRead(reader, handInId);
-        if (words.isBlank() || words.length() > LONGEST_REMARK) {
-            throw Refusal.unfit("A remark has up to 2,000 characters.");
+    public void remark(Person reader, Remarks.Wish wish) {
+        var handIn = lock(reader, wish.handInId());
+        if (!handIn.state().takesRemarks()) {
+            throw Refusal.notNow("Open this version first; then it can be remarked on.");
         }
-        var page = versions.read(handIn).pages().stream()
-                .filter(found ->
-                        found.entries().stream().anyMatch(entry -> entry.id().equals(entryId)))
-                .findFirst()
-                .orElseThrow(() -> Refusal.notFound("entry"));
-        var there = remarks.on(List.of(handInId));
-        if (there.stream().noneMatch(found -> found.id().equals(remarkId))) {
-            var number = there.isEmpty() ? 1 : there.getLast().number() + 1;
-            remarks.insert(new Remark(
-                    remarkId, handInId, page.id(), entryId, number, reader.id(), words.strip(), clock.now()));
-        }
+        remarks.put(reader, wish, wish.anchor().on().map(entry -> versions.read(handIn)
+                .pageOf(entry)));
     }
 
+    /** Takes back what was said, while the student has not seen it. */
     @Transactional
     public void withdraw(Person reader, UUID handInId, UUID remarkId) {
-        requireBeingRead(reader, handInId);
-        remarks.delete(handInId, remarkId);
+        if (lock(reader, handInId).state().isReturned()) {
+            throw Refusal.notNow("The student has it already. Say what you think now in another remark.");
+        }
+        remarks.withdraw(handInId, remarkId);
+    }
+
+    /** Two teachers who say something at once do it one after the other. */
+    private HandIn lock(Person reader, UUID id) {
+        require(reader, id);
+        return store.lock(id);
     }
 
     @Transactional
@@ -81,14 +79,6 @@ public class Checking {
     public void sendBack(Person reader, UUID id) {
         var handIn = require(reader, id);
         move(handIn, handIn.state().sentBack());
-    }
-
-    private HandIn requireBeingRead(Person reader, UUID id) {
-        var handIn = require(reader, id);
-        if (!handIn.state().takesRemarks()) {
-            throw Refusal.notNow("This version is not open for remarks. Open it first, or wait for the next version.");
-        }
-        return handIn;
     }
 
     private void move(HandIn handIn, Optional<HandInState> to) {

@@ -1,7 +1,9 @@
 package notchbook.app.handin;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.handin.HandInViews.RegisterLine;
 import notchbook.app.handin.HandInViews.RegisterView;
@@ -9,7 +11,11 @@ import notchbook.app.handin.HandInViews.SetWorkLine;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.app.remark.AnchorView;
+import notchbook.app.remark.Remarks;
 import notchbook.core.handin.HandInState;
+import notchbook.core.remark.Saying;
+import notchbook.formats.ink.DrawingJson;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -20,6 +26,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 @RestController
 class CheckingController {
@@ -39,7 +46,23 @@ class CheckingController {
 
     record SetWorkBody(UUID classId, String title, String instructions, UUID topic, LocalDate due) {}
 
-    record RemarkBody(UUID entryId, String words) {}
+    /** What is about to be said; the drawing as drawings are kept, its surface as wide and high as what it lies over. */
+    record RemarkBody(
+            AnchorView anchor,
+            String words,
+            Optional<UUID> soundId,
+            @Schema(implementation = Object.class) Optional<JsonNode> drawing,
+            Optional<Saying.Sign> sign,
+            Optional<UUID> goesBackTo) {
+        Saying saying() {
+            try {
+                return new Saying(
+                        words, soundId, drawing.filter(JsonNode::isObject).map(DrawingJson::read), sign);
+            } catch (IllegalArgumentException nothing) {
+                throw Refusal.unfit(nothing.getMessage());
+            }
+        }
+    }
 
     /** The set work of the reader's classes, the latest due first. */
     @GetMapping("/api/set-work")
@@ -92,7 +115,7 @@ class CheckingController {
             @PathVariable UUID id,
             @PathVariable UUID remark,
             @RequestBody RemarkBody body) {
-        checking.remark(reader, id, remark, body.entryId(), body.words());
+        checking.remark(reader, new Remarks.Wish(remark, id, body.anchor().anchor(), body.saying(), body.goesBackTo()));
     }
 
     @DeleteMapping("/api/hand-ins/{id}/remarks/{remark}")

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import notchbook.app.platform.Refusal;
 
 /** A section as it is sealed: its cover, its pages and reflections, and its media by path. */
 record Frozen(
@@ -19,5 +20,15 @@ record Frozen(
             parts.put("reflections/%03d.json".formatted(i + 1), reflections.get(i));
         }
         return parts;
+    }
+
+    /** The page that an entry lies on. */
+    UUID pageOf(UUID entryId) {
+        return pages.stream()
+                .filter(page ->
+                        page.entries().stream().anyMatch(entry -> entry.id().equals(entryId)))
+                .findFirst()
+                .map(Sealed.Page::id)
+                .orElseThrow(() -> Refusal.notFound("entry"));
     }
 }

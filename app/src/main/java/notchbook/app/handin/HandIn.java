@@ -1,9 +1,11 @@
 package notchbook.app.handin;
 
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.seal.SealKeys;
 import notchbook.core.handin.HandInState;
-import notchbook.core.handin.Manifest;
+import notchbook.core.seal.Manifest;
 
 /** A sealed version of a section with where it stands; {@code missing} counts the checks that it was sent in spite of. */
 public record HandIn(
@@ -17,4 +19,9 @@ public record HandIn(
         int missing,
         Instant sealedAt,
         Manifest manifest,
-        String digest) {}
+        String digest,
+        Optional<SealKeys.Signature> signature) {
+    boolean isSameWorkAs(HandIn other) {
+        return setWorkId.equals(other.setWorkId) && studentId.equals(other.studentId);
+    }
+}

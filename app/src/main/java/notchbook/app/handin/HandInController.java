@@ -5,16 +5,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.entry.EntryKind;
+import notchbook.app.handin.ChangesViews.ChangesView;
 import notchbook.app.handin.HandInViews.AskedView;
 import notchbook.app.handin.HandInViews.LineView;
 import notchbook.app.handin.HandInViews.PlaceView;
 import notchbook.app.handin.HandInViews.ReadyView;
-import notchbook.app.handin.HandInViews.RemarkView;
 import notchbook.app.handin.HandInViews.SealedView;
 import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
+import notchbook.app.remark.RemarkView;
 import notchbook.core.handin.Readiness;
 import notchbook.formats.pdf.PaperSize;
 import org.springframework.http.HttpStatus;
@@ -37,12 +38,14 @@ class HandInController {
     private final SetWorks setWorks;
     private final Pages pages;
     private final HandInMapper mapper;
+    private final VersionChanges changes;
 
-    HandInController(HandIns handIns, SetWorks setWorks, Pages pages, HandInMapper mapper) {
+    HandInController(HandIns handIns, SetWorks setWorks, Pages pages, HandInMapper mapper, VersionChanges changes) {
         this.handIns = handIns;
         this.setWorks = setWorks;
         this.pages = pages;
         this.mapper = mapper;
+        this.changes = changes;
     }
 
     record SealBody(UUID sectionId, UUID setWorkId, boolean withMissing) {}
@@ -82,7 +85,7 @@ class HandInController {
                         .toList(),
                 ready.last().map(mapper::view),
                 ready.nextVersion(),
-                ready.last().map(last -> last.state().allowsNextVersion()).orElse(true),
+                ready.last().map(last -> last.state().isReturned()).orElse(true),
                 (int) Readiness.missing(ready.lines()),
                 ready.lines().stream()
                         .map(line -> new LineView(line.outcome(), line.words(), PlaceView.of(line.mend())))
@@ -113,18 +116,34 @@ class HandInController {
         return mapper.sealed(reader, handIns.require(reader, id));
     }
 
-    /** The remarks on a page in the latest version that it was handed in with. */
+    /** The remarks on a page in the latest version that came back with it. */
     @GetMapping("/api/pages/{id}/remarks")
     List<RemarkView> remarks(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         pages.require(reader, id);
         return handIns.by(reader).stream()
+                .filter(handIn -> handIn.state().isReturned())
                 .sorted(Comparator.comparing(HandIn::sealedAt).reversed())
                 .map(handIn -> mapper.remarks(handIn).stream()
-                        .filter(remark -> remark.pageId().equals(id))
+                        .filter(remark -> remark.pageId().equals(Optional.of(id)))
                         .toList())
                 .filter(found -> !found.isEmpty())
                 .findFirst()
                 .orElse(List.of());
+    }
+
+    /** What changed from another version of the same work to this one, and what became of the remarks on it. */
+    @GetMapping("/api/hand-ins/{id}/changes")
+    ChangesView changes(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam UUID since) {
+        return changes.between(handIns.require(reader, since), handIns.require(reader, id));
+    }
+
+    record AnswerBody(String words) {}
+
+    /** Keeps what the student says to a remark; blank takes it back. */
+    @PutMapping("/api/remarks/{id}/answer")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answer(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody AnswerBody body) {
+        handIns.answer(reader, id, body.words());
     }
 
     @GetMapping("/api/hand-ins/{id}/pdf")

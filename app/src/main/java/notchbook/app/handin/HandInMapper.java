@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.handin.HandInViews.AnswerView;
-import notchbook.app.handin.HandInViews.RemarkView;
 import notchbook.app.handin.HandInViews.SealView;
 import notchbook.app.handin.HandInViews.SealedCardView;
 import notchbook.app.handin.HandInViews.SealedEntryView;
@@ -20,7 +19,10 @@ import notchbook.app.media.MediaView;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.remark.RemarkView;
+import notchbook.app.remark.Remarks;
 import notchbook.core.notebook.Patterns;
+import notchbook.core.seal.SealKey;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class HandInMapper {
     private final HandInStore store;
-    private final RemarkStore remarks;
+    private final Remarks remarks;
     private final SealedVersions versions;
     private final SetWorkStore setWorks;
     private final People people;
@@ -37,7 +39,7 @@ class HandInMapper {
 
     HandInMapper(
             HandInStore store,
-            RemarkStore remarks,
+            Remarks remarks,
             SealedVersions versions,
             SetWorkStore setWorks,
             People people,
@@ -80,17 +82,12 @@ class HandInMapper {
     }
 
     List<RemarkView> remarks(HandIn handIn) {
-        return remarks.on(List.of(handIn.id())).stream()
-                .map(remark -> new RemarkView(
-                        remark.id(),
-                        remark.pageId(),
-                        remark.entryId(),
-                        remark.number(),
-                        handIn.version(),
-                        remark.words(),
-                        people.nameOf(remark.authorId()),
-                        remark.at()))
-                .toList();
+        return remarks.views(remarks.on(List.of(handIn.id())), handIn.version());
+    }
+
+    /** What is said about a version reaches its student when it comes back. */
+    private List<RemarkView> remarks(Person reader, HandIn handIn) {
+        return handIn.studentId().equals(reader.id()) && !handIn.state().isReturned() ? List.of() : remarks(handIn);
     }
 
     /** A sealed version in full; every byte of it is read to tell whether the seal holds. */
@@ -113,10 +110,11 @@ class HandInMapper {
                         broken.isEmpty(),
                         handIn.digest(),
                         handIn.manifest().parts().size(),
-                        broken),
+                        broken,
+                        versions.signed(handIn).map(signed -> SealKey.fingerprint(signed.publicKey()))),
                 frozen.pages().stream().map(page -> page(page, items)).toList(),
                 frozen.reflections().stream().map(HandInMapper::reflection).toList(),
-                remarks(handIn),
+                remarks(reader, handIn),
                 store.of(List.of(handIn.setWorkId())).stream()
                         .filter(version -> version.studentId().equals(handIn.studentId()))
                         .map(this::view)

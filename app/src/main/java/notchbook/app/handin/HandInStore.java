@@ -10,8 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.platform.Refusal;
+import notchbook.app.seal.SealKeys;
 import notchbook.core.handin.HandInState;
-import notchbook.core.handin.Manifest;
+import notchbook.core.seal.Manifest;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -27,6 +29,15 @@ class HandInStore {
 
     Optional<HandIn> find(UUID id) {
         return fetch(HAND_IN.ID.eq(id)).stream().findFirst();
+    }
+
+    /** A version that nobody else changes or remarks on until this is done. */
+    HandIn lock(UUID id) {
+        return handIn(db.selectFrom(HAND_IN)
+                .where(HAND_IN.ID.eq(id))
+                .forUpdate()
+                .fetchOptional()
+                .orElseThrow(() -> Refusal.notFound("hand-in")));
     }
 
     /** All versions by one student, the latest first. */
@@ -75,6 +86,12 @@ class HandInStore {
                 .set(HAND_IN.SEALED_AT, handIn.sealedAt())
                 .set(HAND_IN.MANIFEST, handIn.manifest().text())
                 .set(HAND_IN.DIGEST, handIn.digest())
+                .set(
+                        HAND_IN.KEY_ID,
+                        handIn.signature().map(SealKeys.Signature::keyId).orElse(null))
+                .set(
+                        HAND_IN.SIGNATURE,
+                        handIn.signature().map(SealKeys.Signature::bytes).orElse(null))
                 .execute();
         parts.forEach((path, content) -> db.insertInto(HAND_IN_PART)
                 .set(HAND_IN_PART.HAND_IN_ID, handIn.id())
@@ -127,6 +144,8 @@ class HandInStore {
                 found.get(HAND_IN.MISSING),
                 found.get(HAND_IN.SEALED_AT),
                 Manifest.parse(found.get(HAND_IN.MANIFEST)),
-                found.get(HAND_IN.DIGEST));
+                found.get(HAND_IN.DIGEST),
+                Optional.ofNullable(found.get(HAND_IN.SIGNATURE))
+                        .map(bytes -> new SealKeys.Signature(found.get(HAND_IN.KEY_ID), bytes)));
     }
 }

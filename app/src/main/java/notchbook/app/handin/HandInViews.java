@@ -9,6 +9,7 @@ import java.util.UUID;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.media.MediaView;
+import notchbook.app.remark.RemarkView;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.HandInState;
 import notchbook.core.notebook.Pattern;
@@ -123,11 +124,8 @@ final class HandInViews {
 
     record SealedReflectionView(String title, List<AnswerView> answers, List<String> chosen) {}
 
-    record RemarkView(
-            UUID id, UUID pageId, UUID entryId, int number, int version, String words, String author, Instant at) {}
-
-    /** Whether the seal holds, the digest that stands for the version, and the parts that no longer match. */
-    record SealView(boolean holds, String digest, int parts, List<String> broken) {}
+    /** Whether the seal holds, the digest that stands for the version, the parts that no longer match, and the key that signed it. */
+    record SealView(boolean holds, String digest, int parts, List<String> broken, Optional<String> fingerprint) {}
 
     record SealedView(
             UUID id,

@@ -13,11 +13,13 @@ import notchbook.app.contents.SectionContents;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
-import notchbook.app.platform.SchoolClock;
+import notchbook.app.remark.Remarks;
+import notchbook.app.seal.SealKeys;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.HandInState;
 import notchbook.core.handin.Readiness;
+import notchbook.core.seal.Statement;
 import notchbook.core.syllabus.Edition;
 import notchbook.formats.pdf.SectionPdf;
 import org.springframework.stereotype.Service;
@@ -27,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class HandIns {
     private final HandInStore store;
-    private final RemarkStore remarks;
+    private final Remarks remarks;
     private final SetWorks setWorks;
     private final Contents contents;
     private final Syllabi syllabi;
@@ -36,11 +38,11 @@ public class HandIns {
     private final SealedVersions versions;
     private final SectionChecks checks;
     private final SectionSheets sheets;
-    private final SchoolClock clock;
+    private final SealKeys keys;
 
     HandIns(
             HandInStore store,
-            RemarkStore remarks,
+            Remarks remarks,
             SetWorks setWorks,
             Contents contents,
             Syllabi syllabi,
@@ -49,7 +51,7 @@ public class HandIns {
             SealedVersions versions,
             SectionChecks checks,
             SectionSheets sheets,
-            SchoolClock clock) {
+            SealKeys keys) {
         this.store = store;
         this.remarks = remarks;
         this.setWorks = setWorks;
@@ -60,7 +62,7 @@ public class HandIns {
         this.versions = versions;
         this.checks = checks;
         this.sheets = sheets;
-        this.clock = clock;
+        this.keys = keys;
     }
 
     /** What a section looks like just before it is handed in for a piece of set work. */
@@ -85,8 +87,14 @@ public class HandIns {
     /** All remarks on what a student handed in, those on the latest version first. */
     public List<Said> saidTo(Person student) {
         var byId = by(student).stream().collect(toMap(HandIn::id, identity()));
-        return remarks.on(byId.keySet()).stream()
-                .map(remark -> new Said(people.nameOf(remark.authorId()), remark.words(), byId.get(remark.handInId())))
+        return remarks
+                .on(byId.values().stream()
+                        .filter(handIn -> handIn.state().isReturned())
+                        .map(HandIn::id)
+                        .toList())
+                .stream()
+                .map(remark -> new Said(
+                        people.nameOf(remark.authorId()), remark.saying().gist(), byId.get(remark.handInId())))
                 .sorted(Comparator.comparing((Said said) -> said.handIn().sealedAt())
                         .reversed())
                 .toList();
@@ -118,7 +126,8 @@ public class HandIns {
                 .or(() -> choices(reader, section).stream().findFirst())
                 .orElseThrow(() -> Refusal.notNow("Your teacher has not asked for anything in this subject yet."));
         var last = lastFor(reader, setWork);
-        return new Readying(section, setWork, last, checks.check(section, setWork, last), checks.bytes(section));
+        return new Readying(
+                section, setWork, last, checks.check(reader, section, setWork, last), checks.bytes(section));
     }
 
     /** Seals a section as the next version and sends it; sending the same wish again changes nothing. */
@@ -129,7 +138,7 @@ public class HandIns {
             return require(reader, wish.id());
         }
         var ready = ready(reader, wish.sectionId(), Optional.of(wish.setWorkId()));
-        ready.last().filter(last -> !last.state().allowsNextVersion()).ifPresent(last -> {
+        ready.last().filter(last -> !last.state().isReturned()).ifPresent(last -> {
             throw Refusal.notNow("Version " + last.version()
                     + " is still with your teacher. Take it back, or wait until it comes back.");
         });
@@ -140,6 +149,13 @@ public class HandIns {
         var frozen = freezer.freeze(reader, ready.section());
         var parts = versions.write(frozen);
         var manifest = versions.manifest(parts, frozen.media());
+        var said = new Statement(
+                frozen.cover().title(),
+                frozen.cover().student(),
+                frozen.cover().notebook(),
+                ready.nextVersion(),
+                frozen.cover().sealedAt(),
+                manifest.digest());
         var handIn = new HandIn(
                 wish.id(),
                 ready.setWork().id(),
@@ -149,9 +165,10 @@ public class HandIns {
                 ready.nextVersion(),
                 HandInState.WAITING,
                 (int) missing,
-                clock.now(),
+                frozen.cover().sealedAt(),
                 manifest,
-                manifest.digest());
+                manifest.digest(),
+                Optional.of(keys.sign(said.bytes())));
         store.insert(handIn, parts, frozen.media());
         return handIn;
     }
@@ -183,8 +200,18 @@ public class HandIns {
                 sheets.of(freezer.freeze(reader, section), "not handed in", page -> address + page), print.paper());
     }
 
-    String teacherOf(SetWork setWork) {
-        return people.nameOf(setWork.setBy());
+    /** Keeps what the student says to a remark that came back; blank takes it back. */
+    @Transactional
+    public void answer(Person student, UUID remarkId, String words) {
+        var remark = remarks.find(remarkId).orElseThrow(() -> Refusal.notFound("remark"));
+        var isOwn = store.find(remark.handInId())
+                .filter(handIn -> handIn.studentId().equals(student.id()))
+                .filter(handIn -> handIn.state().isReturned())
+                .isPresent();
+        if (!isOwn) {
+            throw Refusal.notFound("remark");
+        }
+        remarks.answer(remarkId, words);
     }
 
     Optional<HandIn> lastFor(Person student, SetWork setWork) {

@@ -33,6 +33,11 @@ final class MediaPath {
         return "media/" + item.id() + "." + ending(item);
     }
 
+    /** The id of the content that lies at a path of a version. */
+    static String idIn(String path) {
+        return path.replaceAll("^media/|\\.[a-z0-9]+$", "");
+    }
+
     private static String ending(MediaItem item) {
         var own = FileName.parse(item.name()).ending();
         return item.kind() == MediaKind.FILE && own.matches("[a-z0-9]{1,8}")

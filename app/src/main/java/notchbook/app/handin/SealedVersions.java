@@ -11,7 +11,11 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
-import notchbook.core.handin.Manifest;
+import notchbook.app.seal.SealKeys;
+import notchbook.core.seal.Manifest;
+import notchbook.core.seal.Signed;
+import notchbook.core.seal.Statement;
+import notchbook.core.version.Version;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,9 +25,11 @@ import tools.jackson.databind.json.JsonMapper;
 class SealedVersions {
     private final HandInStore store;
     private final Media media;
+    private final SealKeys keys;
     private final JsonMapper mapper;
 
-    SealedVersions(HandInStore store, Media media, JsonMapper mapper) {
+    SealedVersions(HandInStore store, Media media, SealKeys keys, JsonMapper mapper) {
+        this.keys = keys;
         this.store = store;
         this.media = media;
         this.mapper = mapper;
@@ -63,14 +69,47 @@ class SealedVersions {
                 store.media(handIn.id()));
     }
 
+    /** A sealed version as it is compared. */
+    Version compared(HandIn handIn) {
+        return VersionOf.of(read(handIn), handIn.manifest().byPath());
+    }
+
+    /** Work as it is now, as it is compared. */
+    Version compared(Frozen frozen) {
+        var items = media.findAll(frozen.media().values());
+        var digests = new HashMap<String, String>();
+        frozen.media().forEach((path, id) -> digests.put(path, items.get(id).sha256()));
+        return VersionOf.of(frozen, digests);
+    }
+
     /** The paths whose content is no longer what was sealed; empty while the seal holds. Every byte is read for it. */
     List<String> broken(HandIn handIn) {
         var now = new ArrayList<>(Manifest.over(bytes(store.parts(handIn.id()))).parts());
         var mediaByPath = store.media(handIn.id());
         var items = media.findAll(mediaByPath.values());
         mediaByPath.forEach((path, id) -> now.add(new Manifest.Part(path, digestNow(items.get(id)))));
-        var isListWhole = handIn.manifest().digest().equals(handIn.digest());
+        var isListWhole = handIn.manifest().digest().equals(handIn.digest()) && isSignatureWhole(handIn);
         return isListWhole ? handIn.manifest().broken(new Manifest(now)) : List.of("manifest");
+    }
+
+    /** What a version's seal says of it. */
+    Statement statement(HandIn handIn) {
+        var cover = mapper.readValue(store.parts(handIn.id()).get("cover.json"), Sealed.Cover.class);
+        return new Statement(
+                cover.title(), cover.student(), cover.notebook(), handIn.version(), handIn.sealedAt(), handIn.digest());
+    }
+
+    /** The signature with the key to check it by; none for versions from before seals were signed. */
+    Optional<Signed> signed(HandIn handIn) {
+        return handIn.signature()
+                .flatMap(made -> keys.publicKey(made.keyId()).map(key -> new Signed(key, made.bytes())));
+    }
+
+    private boolean isSignatureWhole(HandIn handIn) {
+        return handIn.signature().isEmpty()
+                || signed(handIn)
+                        .filter(signed -> signed.holdsFor(statement(handIn).bytes()))
+                        .isPresent();
     }
 
     /** A part that was tampered with until it can't be read is left out; the broken seal names it. */

@@ -3,7 +3,6 @@ package notchbook.app.handin;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,7 +17,10 @@ import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.Sound;
 import notchbook.app.notebook.Page;
+import notchbook.app.people.Person;
 import notchbook.app.reflection.Reflection;
+import notchbook.app.remark.Remark;
+import notchbook.app.remark.Remarks;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.Readiness;
@@ -27,6 +29,8 @@ import notchbook.core.mark.Mark;
 import notchbook.core.notebook.Gap;
 import notchbook.core.notebook.ZoneContent;
 import notchbook.core.reflection.Prompt;
+import notchbook.core.remark.Carried;
+import notchbook.core.remark.Saying;
 import notchbook.core.syllabus.Weights;
 import notchbook.core.text.Words;
 import notchbook.core.voice.Audibility;
@@ -37,7 +41,7 @@ import org.springframework.stereotype.Component;
 class SectionChecks {
     private final Freezer freezer;
     private final SealedVersions versions;
-    private final RemarkStore remarks;
+    private final Remarks remarks;
     private final Syllabi syllabi;
     private final Media media;
     private final Marks marks;
@@ -46,7 +50,7 @@ class SectionChecks {
     SectionChecks(
             Freezer freezer,
             SealedVersions versions,
-            RemarkStore remarks,
+            Remarks remarks,
             Syllabi syllabi,
             Media media,
             Marks marks,
@@ -61,14 +65,14 @@ class SectionChecks {
     }
 
     /** The lines of the check; {@code last} is the version before this one. */
-    List<CheckLine> check(SectionContents section, SetWork setWork, Optional<HandIn> last) {
+    List<CheckLine> check(Person student, SectionContents section, SetWork setWork, Optional<HandIn> last) {
         return Readiness.check(new SectionWork(
                 points(section, setWork),
                 section.pages().stream()
                         .map(page -> page(page, section.entriesOn(page)))
                         .toList(),
                 freezer.reflectionsOn(section).stream().map(this::reflection).toList(),
-                last.map(version -> openRemarks(section, version)).orElse(List.of()),
+                last.map(version -> openRemarks(student, section, version)).orElse(List.of()),
                 unanswered(section),
                 closedLinks(section),
                 unheard(section),
@@ -170,25 +174,24 @@ class SectionChecks {
                         .toList());
     }
 
-    /** Remarks on entries that still say what they said when the version was sealed. */
-    private List<SectionWork.OpenRemark> openRemarks(SectionContents section, HandIn last) {
-        var sealed = new HashMap<UUID, Sealed.Entry>();
-        versions.read(last).pages().forEach(page -> page.entries().forEach(entry -> sealed.put(entry.id(), entry)));
-        Map<UUID, Entry> now = new HashMap<>();
-        section.entries().forEach(entry -> now.put(entry.id(), entry));
+    /** Remarks that were not answered, and where nothing changed since the version was sealed. */
+    private List<SectionWork.OpenRemark> openRemarks(Person student, SectionContents section, HandIn last) {
+        var before = versions.compared(last);
+        var now = versions.compared(freezer.freeze(student, section));
+        Map<UUID, Entry> byId = section.entries().stream().collect(toMap(Entry::id, identity()));
         return remarks.on(List.of(last.id())).stream()
-                .filter(remark -> now.containsKey(remark.entryId()))
-                .filter(remark -> isUnchanged(sealed.get(remark.entryId()), now.get(remark.entryId())))
+                .filter(remark -> remark.answer().isEmpty() && !isAgreed(remark))
+                .filter(remark -> !Carried.of(remark.anchor(), before, now).isTouched())
                 .map(remark -> new SectionWork.OpenRemark(
                         remark.number(),
-                        Optional.of(now.get(remark.entryId()).place().pageId()),
-                        Optional.of(remark.entryId())))
+                        remark.saying().gist(),
+                        remark.anchor().on().map(byId::get).map(entry -> entry.place()
+                                .pageId()),
+                        remark.anchor().on()))
                 .toList();
     }
 
-    private static boolean isUnchanged(Sealed.Entry sealed, Entry now) {
-        return sealed.content().equals(now.content())
-                && sealed.caption().equals(now.caption())
-                && sealed.mediaId().equals(now.mediaId());
+    private static boolean isAgreed(Remark remark) {
+        return remark.saying().sign().equals(Optional.of(Saying.Sign.AGREE));
     }
 }

@@ -9,7 +9,7 @@ import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import notchbook.core.handin.Sha256;
+import notchbook.core.seal.Sha256;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;

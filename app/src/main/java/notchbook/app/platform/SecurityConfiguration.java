@@ -30,6 +30,7 @@ class SecurityConfiguration {
                                 "/api/first-visit",
                                 "/api/password-strength",
                                 "/api/task-feed/*.ics",
+                                "/api/seal-keys",
                                 "/api/phone/**")
                         .permitAll()
                         .requestMatchers("/api/**")

@@ -16,7 +16,7 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.scan.PhoneLinkStore.PhoneLink;
-import notchbook.core.handin.Sha256;
+import notchbook.core.seal.Sha256;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

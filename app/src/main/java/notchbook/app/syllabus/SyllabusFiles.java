@@ -5,7 +5,7 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
-import notchbook.core.handin.Sha256;
+import notchbook.core.seal.Sha256;
 import notchbook.core.syllabus.SyllabusDraft;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.formats.csv.CsvFile;

@@ -27,13 +27,13 @@ public enum HandInState {
         return this == WAITING;
     }
 
-    /** Remarks can be made and withdrawn while the version is being read. */
+    /** Remarks can be made once the version was opened, and later too: one that was made without a network comes late. */
     public boolean takesRemarks() {
-        return this == BEING_READ;
+        return this != WAITING;
     }
 
-    /** Whether a next version may be handed in: not while this one is still with the teacher. */
-    public boolean allowsNextVersion() {
+    /** Whether the student has it back: a next version may be handed in, and what the teacher said is read. */
+    public boolean isReturned() {
         return this == SENT_BACK || this == CHECKED;
     }
 }

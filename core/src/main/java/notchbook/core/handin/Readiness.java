@@ -169,7 +169,9 @@ public final class Readiness {
                     ? new ToEntry(remark.page().get(), remark.entry().get())
                     : new CheckLine.Nowhere();
             lines.add(CheckLine.warns(
-                    "Remark " + remark.number() + " of the version before: nothing changed there since", place));
+                    "Remark %d, “%s”: nothing changed there, and it has no answer"
+                            .formatted(remark.number(), remark.gist()),
+                    place));
         }
     }
 

@@ -42,6 +42,9 @@ public record SectionWork(
     /** A recording on which nothing can be heard, or hardly anything. */
     public record Unheard(UUID page, UUID entry, String name, Audibility audibility) {}
 
-    /** A remark on the version before, by its number there; {@code entry} and {@code page} are there while the entry lives. */
-    public record OpenRemark(int number, Optional<UUID> page, Optional<UUID> entry) {}
+    /**
+     * A remark on the version before to which nothing was done, by its number there; {@code entry} and {@code page} are there
+     * where it is about an entry.
+     */
+    public record OpenRemark(int number, String gist, Optional<UUID> page, Optional<UUID> entry) {}
 }

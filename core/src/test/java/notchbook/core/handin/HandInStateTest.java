@@ -24,6 +24,6 @@ class HandInStateTest {
         assertThat(state.sentBack().orElse(null)).isEqualTo(back);
         assertThat(state.checked().orElse(null)).isEqualTo(checked);
         assertThat(state.canBeTakenBack()).isEqualTo(takeBack);
-        assertThat(state.allowsNextVersion()).isEqualTo(next);
+        assertThat(state.isReturned()).isEqualTo(next);
     }
 }

@@ -79,8 +79,15 @@ class ReadinessTest {
 
     @Test
     void warnsOfRemarksLeftAsTheyWere() {
-        var work = beside(List.of(new OpenRemark(2, Optional.of(PAGE), Optional.of(ENTRY))), List.of(), List.of(), 0);
-        assertThat(first(work).mend()).isEqualTo(new CheckLine.ToEntry(PAGE, ENTRY));
+        var work = beside(
+                List.of(new OpenRemark(2, "How many?", Optional.of(PAGE), Optional.of(ENTRY))),
+                List.of(),
+                List.of(),
+                0);
+        assertThat(first(work))
+                .isEqualTo(CheckLine.warns(
+                        "Remark 2, “How many?”: nothing changed there, and it has no answer",
+                        new CheckLine.ToEntry(PAGE, ENTRY)));
     }
 
     @Test

@@ -1,4 +1,4 @@
-package notchbook.core.handin;
+package notchbook.core.seal;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static java.util.stream.Collectors.joining;
@@ -46,8 +46,8 @@ public record Manifest(List<Part> parts) {
 
     /** Paths that no longer match: changed, gone, or not part of the sealed version. */
     public List<String> broken(Manifest now) {
-        var sealed = byPath(this);
-        var found = byPath(now);
+        var sealed = byPath();
+        var found = now.byPath();
         return Stream.concat(sealed.keySet().stream(), found.keySet().stream())
                 .distinct()
                 .sorted()
@@ -55,9 +55,10 @@ public record Manifest(List<Part> parts) {
                 .toList();
     }
 
-    private static Map<String, String> byPath(Manifest manifest) {
+    /** The digest of each part, by its path. */
+    public Map<String, String> byPath() {
         var map = new TreeMap<String, String>();
-        manifest.parts.forEach(part -> map.put(part.path(), part.sha256()));
+        parts.forEach(part -> map.put(part.path(), part.sha256()));
         return map;
     }
 

@@ -1,4 +1,4 @@
-package notchbook.core.handin;
+package notchbook.core.seal;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;

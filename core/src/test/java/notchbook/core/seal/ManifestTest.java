@@ -1,4 +1,4 @@
-package notchbook.core.handin;
+package notchbook.core.seal;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;

@@ -1,0 +1,5 @@
+/** The keys that this installation signs seals with. */
+@NullMarked
+package notchbook.app.seal;
+
+import org.jspecify.annotations.NullMarked;
