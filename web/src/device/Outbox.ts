@@ -173,6 +173,11 @@ export class Outbox {
     this.sendSoon(0);
   }
 
+  /** Keeps something that was done together with its picture or sound, by whose id it goes. */
+  async actWithFile(act: Omit<Act, 'id' | 'tab'>, file: WaitingFile): Promise<void> {
+    if (await this.keepFile(file)) await this.act({ ...act, fileId: file.id });
+  }
+
   /** A file that is still on this device only. */
   file = (mediaId: string) => this.store.files.get(mediaId);
 

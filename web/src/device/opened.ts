@@ -9,7 +9,7 @@ export const OPENED_MILLIS = 14 * 24 * 3_600_000;
 /** What is opened is written down when the screen has been at rest for a moment, in ms. */
 const PAUSE_MILLIS = 1_500;
 
-/** What a notebook needs to be read without a network; searches and lists over all of it are not kept. */
+/** What a notebook, or what was handed in, needs to be read without a network; searches and lists over all of it are not kept. */
 const KEPT = [
   'me',
   'ruler',
@@ -24,6 +24,11 @@ const KEPT = [
   'remarks',
   'patterns',
   'to-cover',
+  'set-work',
+  'register',
+  'version',
+  'changes',
+  'stock-remarks',
 ];
 
 /** Whether the answer to a question is kept on the device; that nobody is signed in is no such answer. */

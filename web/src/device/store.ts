@@ -28,9 +28,10 @@ export type Change = {
   writer?: string;
 };
 
-/** Something else that was done on a page, such as cutting a notch: a request that is sent in its turn. */
+/** Something else that was done, such as cutting a notch: a request that is sent in its turn. */
 export type Act = {
   id?: number;
+  /** The page that it was done on; or the version, where a teacher reads. */
   pageId: string;
   method: 'PUT' | 'POST' | 'DELETE';
   path: string;

@@ -30,6 +30,7 @@ export function OutboxProvider({ personId, children }: { personId: string; child
         page.promise.then(() => page.fetch()).catch(() => {});
       else queries.invalidateQueries({ queryKey: ['page', pageId] });
       queries.invalidateQueries({ queryKey: ['marks', pageId] });
+      queries.invalidateQueries({ queryKey: ['version', pageId] });
     };
     channel.onmessage = (message) => refresh(message.data);
     const made = new Outbox(personId, (pageId, kept) => {

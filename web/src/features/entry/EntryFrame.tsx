@@ -15,6 +15,7 @@ import { InkEntry } from '../layer';
 import { LinkCard } from '../link';
 import { choiceOf, isOpen, MarkBadge, stateOf } from '../mark';
 import type { Zone } from '../pattern';
+import { RemarkCard, remarksOn } from '../remark';
 import { TypedEntry } from '../text';
 import { SaidAt } from '../voice';
 import { ClipEntry } from './ClipEntry';
@@ -117,13 +118,11 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
           <kbd className="font-bold">Enter</kbd> goes back in
         </p>
       )}
-      {page.remarks
-        .filter((remark) => remark.entryId === entry.id)
-        .map((remark) => (
-          <p key={remark.id} className="mt-1 border-l-[3px] border-brass bg-wash px-2.5 py-1 text-[13.5px]">
-            <b className="text-brass">{remark.author}</b>, version {remark.version}: “{remark.words}”
-          </p>
-        ))}
+      {remarksOn(page.remarks, entry.id).map((remark) => (
+        <div key={remark.id} className="mt-1 text-[13.5px]">
+          <RemarkCard remark={remark} from={`${remark.author}, version ${remark.version}`} />
+        </div>
+      ))}
     </section>
   );
 });

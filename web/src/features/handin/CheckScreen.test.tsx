@@ -66,6 +66,8 @@ const open = (version: Partial<Api['SealedView']>, more: Record<string, unknown>
       'GET /api/set-work/w1/register': REGISTER,
       'GET /api/hand-ins/h-adewale': { ...VERSION, ...version },
       'POST /api/hand-ins/*/*': {},
+      'GET /api/stock-remarks': [],
+      'GET /api/hand-ins/h-zell': { ...VERSION, id: 'h-zell' },
       ...more,
     },
     TEACHER,
@@ -121,19 +123,87 @@ test('goes on to the next in the order of the list', async () => {
   expect(router.state.location.pathname).toBe('/set-work/w1/h-zell');
 });
 
-test('puts a remark on an entry and types no key into the school’s decisions', async () => {
+const said = (server: { sent: (request: string) => unknown[] }) =>
+  server.sent('PUT /api/hand-ins/*/remarks/*');
+
+test('puts a remark on an entry by keys alone, and types no key into the school’s decisions', async () => {
   const { user, server } = await open({}, { 'PUT /api/hand-ins/*/remarks/*': {} });
-  await user.click(screen.getByRole('button', { name: 'Remark' }));
+  await user.keyboard('{ArrowDown}w');
   await user.type(screen.getByRole('textbox', { name: 'Remark' }), 'by how many?{Enter}');
-  await waitFor(() => expect(screen.queryByRole('textbox', { name: 'Remark' })).toBeNull());
-  expect(server.sent('PUT /api/hand-ins/*/remarks/*')).toEqual([{ entryId: 'e1', words: 'by how many?' }]);
+  expect(screen.queryByRole('textbox', { name: 'Remark' })).toBeNull();
+  expect(screen.getAllByText('by how many?')).toHaveLength(2);
+  await waitFor(() =>
+    expect(said(server)).toMatchObject([{ anchor: { about: 'ENTRY', entry: 'e1' }, words: 'by how many?' }]),
+  );
   expect(server.sent('POST /api/hand-ins/*/*')).toHaveLength(0);
 });
 
-test('keeps the words of a remark that the server did not take', async () => {
-  const { user } = await open({}, { 'PUT /api/hand-ins/*/remarks/*': refuse(503, 'Try once more.') });
-  await user.click(screen.getByRole('button', { name: 'Remark' }));
-  await user.type(screen.getByRole('textbox', { name: 'Remark' }), 'Give the figure.{Enter}');
-  expect(await screen.findByText('Try once more.')).toBeTruthy();
-  expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Remark' }).value).toBe('Give the figure.');
+test('remarks on a sentence by keys', async () => {
+  const { user, server } = await open({}, { 'PUT /api/hand-ins/*/remarks/*': {} });
+  await user.keyboard('{ArrowDown}.l');
+  await waitFor(() =>
+    expect(said(server)).toMatchObject([
+      { anchor: { about: 'WORDS', entry: 'e1', from: 0, to: 8, quote: 'An echo.' }, sign: 'LOOK_AGAIN' },
+    ]),
+  );
+});
+
+test('puts a sentence of one’s own in by its digit', async () => {
+  const { user, server } = await open(
+    {},
+    {
+      'PUT /api/hand-ins/*/remarks/*': {},
+      'GET /api/stock-remarks': [
+        { id: 's1', words: 'Say how you know.' },
+        { id: 's2', words: 'Units, please.' },
+      ],
+    },
+  );
+  await screen.findByText('Units, please.');
+  await user.keyboard('2');
+  await waitFor(() =>
+    expect(said(server)).toMatchObject([{ anchor: { about: 'WHOLE' }, words: 'Units, please.' }]),
+  );
+});
+
+test('goes back to an earlier remark with one key', async () => {
+  const earlier = {
+    id: 'r1',
+    number: 1,
+    version: 1,
+    author: 'Ms Tolland',
+    at: '2026-11-17T16:05:00Z',
+    anchor: { about: 'ENTRY', entry: 'e1' },
+    words: 'How many?',
+    gist: 'How many?',
+    answer: 'Twenty.',
+  };
+  const { user, server } = await open(
+    { version: 2, versions: [{ ...latest('h-0', 'SENT_BACK'), version: 1 }] },
+    {
+      'PUT /api/hand-ins/*/remarks/*': {},
+      'GET /api/hand-ins/h-adewale/changes': {
+        sinceVersion: 1,
+        count: 0,
+        entries: [],
+        movedPages: [],
+        carried: [{ remark: earlier, isTouched: false, anchor: earlier.anchor }],
+      },
+    },
+  );
+  expect(await screen.findByText('Nothing changed there. Answer: “Twenty.”')).toBeTruthy();
+  await user.keyboard('{ArrowDown}a');
+  await waitFor(() => expect(said(server)).toMatchObject([{ sign: 'AGREE', goesBackTo: 'r1' }]));
+});
+
+test('stays at the same piece from student to student', async () => {
+  const { user, router } = await open({});
+  await user.keyboard('{ArrowDown}p{ArrowRight}');
+  expect(router.state.location.search).toBe('?piece=2.3a&at=0');
+});
+
+test('says why a remark was not taken', async () => {
+  const { user } = await open({}, { 'PUT /api/hand-ins/*/remarks/*': refuse(422, 'Choose fewer words.') });
+  await user.keyboard('{ArrowDown}a');
+  expect(await screen.findByText('Choose fewer words.')).toBeTruthy();
 });

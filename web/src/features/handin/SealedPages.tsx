@@ -1,34 +1,24 @@
 import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
-import { addressOf, explains, fileName, SPANS, withExplanations } from '../entry';
-import { FileCard } from '../file';
-import { type InkDrawing, InkView } from '../ink';
-import { LinkCard } from '../link';
+import { explains, SPANS, withExplanations } from '../entry';
 import { arranged, columns, entriesIn, type Zone } from '../pattern';
-import { PhotoSetView, pagesOf, picturesOf } from '../scan';
-import { ProseView } from '../text';
-import { ClipPlayer, SoundPlayer } from '../voice';
+
+type Page = Api['SealedPageView'];
+type Entry = Api['SealedEntryView'];
 
 type Props = {
   version: Api['SealedView'];
-  /** What stands below an entry: its remarks, or the way to make one. */
-  below: (page: Api['SealedPageView'], entry: Api['SealedEntryView']) => ReactNode;
+  /** An entry with all that stands around it. */
+  entry: (page: Page, entry: Entry) => ReactNode;
 };
 
 /** The pages and reflections of a sealed version, as they were. */
-export function SealedPages({ version, below }: Props) {
+export function SealedPages({ version, entry }: Props) {
   return (
     <div className="rounded-md bg-card px-5 py-6 shadow-[0_2px_14px_rgb(23_38_45/10%)] sm:px-9">
       {version.pages.map((page) => (
-        <article key={page.id} className="mb-8 last:mb-0">
-          <h2 className="text-[21px]">{page.title}</h2>
-          <p className="mb-3 text-[13.5px] text-soft">
-            {dayName(page.day)}
-            {page.week && ` · Week ${page.week}`}
-          </p>
-          <SealedZones page={page} below={below} />
-        </article>
+        <SealedPage key={page.id} page={page} entry={entry} />
       ))}
       {version.reflections.map((reflection) => (
         <article key={reflection.title} className="mb-6 border-t border-line pt-4 last:mb-0">
@@ -48,8 +38,22 @@ export function SealedPages({ version, below }: Props) {
   );
 }
 
+/** A page as it was sealed: its title, its day, and its entries in their zones. */
+export function SealedPage({ page, entry }: { page: Page; entry: Props['entry'] }) {
+  return (
+    <article className="mb-8 last:mb-0">
+      <h2 className="text-[21px]">{page.title}</h2>
+      <p className="mb-3 text-[13.5px] text-soft">
+        {dayName(page.day)}
+        {page.week && ` · Week ${page.week}`}
+      </p>
+      <SealedZones page={page} entry={entry} />
+    </article>
+  );
+}
+
 /** The entries of a page in its zones; a column stands beside the middle as it did on the page. */
-function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Props['below'] }) {
+function SealedZones({ page, entry }: { page: Page; entry: Props['entry'] }) {
   const { left, right, middle, foot } = arranged(page.pattern);
   const zone = (one: Zone, isNarrow = false) => {
     const inside = entriesIn(page.pattern, one, withExplanations(page.entries, page.id));
@@ -57,20 +61,16 @@ function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Prop
       <section key={one.key} aria-label={one.title} className="mb-2 min-w-0">
         {page.pattern.zones.length > 1 && <h3 className="mb-1 text-[13.5px] text-petrol">{one.title}</h3>}
         <div className="grid grid-cols-6 gap-3">
-          {inside.map((entry) => (
+          {inside.map((each) => (
             <section
-              key={entry.id}
-              id={`sealed-${entry.id}`}
-              className={`min-w-0 scroll-mt-16 ${isNarrow ? 'col-span-6' : SPANS[entry.width]}`}
+              key={each.id}
+              id={`sealed-${each.id}`}
+              className={`min-w-0 scroll-mt-16 ${isNarrow ? 'col-span-6' : SPANS[each.width]}`}
             >
-              {explains(entry, page.entries, page.id) && (
-                <p className="text-[13px] text-soft">Explains {explains(entry, page.entries, page.id)}</p>
+              {explains(each, page.entries, page.id) && (
+                <p className="text-[13px] text-soft">Explains {explains(each, page.entries, page.id)}</p>
               )}
-              <SealedContent entry={entry} />
-              <p className="mt-0.5 text-[13px] text-soft">
-                {entry.caption} <b className="text-petrol">{entry.codes.join(' ')}</b>
-              </p>
-              {below(page, entry)}
+              {entry(page, each)}
             </section>
           ))}
         </div>
@@ -87,25 +87,4 @@ function SealedZones({ page, below }: { page: Api['SealedPageView']; below: Prop
       {foot.map((one) => zone(one))}
     </>
   );
-}
-
-function SealedContent({ entry }: { entry: Api['SealedEntryView'] }) {
-  if (entry.kind === 'TYPED') return <ProseView content={entry.content} />;
-  if (entry.kind === 'INK') return <InkView drawing={entry.content as InkDrawing} title={entry.caption} />;
-  if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
-  if (!entry.media) return null;
-  if (entry.kind === 'FILE') return <FileCard name={fileName(entry.content)} media={entry.media} />;
-  if (entry.kind === 'PHOTO')
-    return (
-      <PhotoSetView
-        pictures={picturesOf(pagesOf(entry), [entry.media, ...entry.pictures])}
-        title={entry.caption}
-      />
-    );
-  // The seal is over the sound as it came, so that is what is heard.
-  const media = { ...entry.media, compact: false };
-  const { id, content, caption } = entry;
-  if (entry.kind === 'CLIP')
-    return <ClipPlayer id={id} media={media} content={content} name={caption || 'Clip'} />;
-  return <SoundPlayer id={id} media={media} content={content} name={caption || 'Recording'} />;
 }

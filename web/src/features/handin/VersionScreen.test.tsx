@@ -24,7 +24,8 @@ const VERSION: Api['SealedView'] = {
       author: 'Ms Tolland',
       at: '2026-11-17T16:05:00Z',
       version: 1,
-      entryId: 'e1',
+      anchor: { about: 'ENTRY', entry: 'e1' },
+      gist: 'Say how many claps.',
       pageId: 'p1',
       words: 'Say how many claps.',
     },
@@ -56,7 +57,7 @@ const open = (version: Partial<Api['SealedView']>, more: Record<string, unknown>
 
 test('leads from a remark to the entry that it is about', async () => {
   await open({ state: 'SENT_BACK' });
-  expect(screen.getByText(/“Say how many claps.”/)).toBeTruthy();
+  expect(screen.getByText('Say how many claps.')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Go to the page' }).getAttribute('href')).toBe('/p/p1?entry=e1');
 });
 
@@ -73,6 +74,72 @@ test.each([
   expect(screen.queryAllByRole('link', { name: /hand in again/ }).map((one) => one.textContent)).toEqual(
     links,
   );
+});
+
+test('keeps what the student answers to a remark', async () => {
+  const { user, server } = await open({ state: 'SENT_BACK' }, { 'PUT /api/remarks/*/answer': {} });
+  await user.click(screen.getByRole('button', { name: 'Answer' }));
+  await user.type(screen.getByLabelText('Answer to remark 1'), 'Twenty.{Enter}');
+  expect(await screen.findByText('Twenty.')).toBeTruthy();
+  await waitFor(() => expect(server.sent('PUT /api/remarks/r1/answer')).toEqual([{ words: 'Twenty.' }]));
+});
+
+test('shows what changed since the version before, side by side', async () => {
+  const entry = (words: string) => ({
+    id: 'e1',
+    zone: 'main',
+    kind: 'TYPED',
+    pictures: [],
+    caption: '',
+    codes: [],
+    width: 'FULL',
+    content: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }] },
+  });
+  const page = { id: 'p1', title: 'Timing an echo', day: '2026-11-10', pattern: FREE };
+  const { user } = await open(
+    {
+      version: 2,
+      versions: [
+        {
+          id: 'v0',
+          version: 1,
+          state: 'SENT_BACK',
+          missing: 0,
+          remarks: 1,
+          sealedAt: '2026-11-12T10:00:00Z',
+        },
+      ],
+      pages: [{ ...page, entries: [entry('We timed twenty claps.')] }] as never,
+    },
+    {
+      'GET /api/hand-ins/v0': {
+        ...VERSION,
+        id: 'v0',
+        pages: [{ ...page, entries: [entry('We timed one clap.')] }],
+      },
+      'GET /api/hand-ins/v1/changes': {
+        sinceVersion: 1,
+        count: 1,
+        movedPages: [],
+        entries: [
+          {
+            entry: 'e1',
+            kind: 'CHANGED',
+            isMoved: false,
+            isCaptionChanged: false,
+            isReplaced: false,
+            words: { gone: [{ from: 9, to: 17 }], come: [{ from: 9, to: 21 }], goneWords: 2, newWords: 2 },
+          },
+        ],
+        carried: [{ remark: VERSION.remarks[0], isTouched: true, anchor: { about: 'ENTRY', entry: 'e1' } }],
+      },
+    },
+  );
+  await user.click(await screen.findByRole('button', { name: /1 changed since version 1/ }));
+  expect((await screen.findByText('one clap')).closest('del')).toBeTruthy();
+  expect(screen.getByText('twenty claps').closest('ins')).toBeTruthy();
+  expect(screen.getByText('2 words new, 2 gone')).toBeTruthy();
+  expect(screen.getByText('1 thing changed · something was done about every remark')).toBeTruthy();
 });
 
 test('takes a version back that nobody has opened', async () => {

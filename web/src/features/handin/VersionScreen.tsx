@@ -1,17 +1,95 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { Link, useNavigate, useParams } from 'react-router';
-import { api, unwrap } from '../../api';
-import { Button, Card, Heading, Trouble } from '../../ui';
+import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { type Api, api, unwrap } from '../../api';
+import { Button, Card, Heading, Trouble, useKeys } from '../../ui';
+import { RemarkCard, remarksOn } from '../remark';
+import { AnswerField } from './AnswerField';
+import { Comparing } from './Comparing';
 import { PdfLinks } from './PdfLinks';
-import { versionQuery } from './queries';
+import { changesQuery, versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
+import { SealedContent } from './SealedContent';
 import { SealedPages } from './SealedPages';
 import { STATE_WORDS } from './words';
+
+type Version = Api['SealedView'];
 
 /** A student's own sealed version, with what the teacher said. */
 export function VersionScreen() {
   const { handIn: id = '' } = useParams();
   const version = useSuspenseQuery(versionQuery(id)).data;
+  const [search, setSearch] = useSearchParams();
+  const before = version.versions.find((one) => one.version === version.version - 1);
+  const changes = useQuery({ ...changesQuery(id, before?.id ?? ''), enabled: !!before }).data;
+  const since = search.get('since');
+  const compare = () => before && setSearch(since ? {} : { since: before.id });
+  useKeys({ c: compare });
+  if (since) return <Comparing version={version} since={since} onClose={compare} />;
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
+      <div className="min-w-0">
+        <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
+          <Heading name={`${version.setWork.title} · version ${version.version}`} className="text-[20px]" />
+          <SealBadge version={version} />
+          {changes && (
+            <Button hotkey="C" className="ml-auto" onClick={compare}>
+              {changes.count} changed since version {changes.sinceVersion}
+            </Button>
+          )}
+        </div>
+        <SealedPages
+          version={version}
+          entry={(page, entry) => (
+            <>
+              <SealedContent entry={entry} remarks={remarksOn(version.remarks, entry.id)} />
+              <p className="mt-0.5 text-[13px] text-soft">
+                {entry.caption} <b className="text-petrol">{entry.codes.join(' ')}</b>
+              </p>
+              <div className="grid gap-1">
+                {remarksOn(version.remarks, entry.id).map((remark) => (
+                  <AnsweredRemark
+                    key={remark.id}
+                    remark={remark}
+                    version={id}
+                    to={`/p/${page.id}?entry=${entry.id}`}
+                  />
+                ))}
+              </div>
+            </>
+          )}
+        />
+      </div>
+      <VersionSide version={version} />
+    </div>
+  );
+}
+
+/** A remark with the way to mend what it is about, and what the student says to it. */
+function AnsweredRemark({
+  remark,
+  version,
+  to,
+}: {
+  remark: Api['RemarkView'];
+  version: string;
+  to?: string;
+}) {
+  return (
+    <RemarkCard remark={remark}>
+      <div className="mt-0.5 flex flex-wrap items-center gap-x-3">
+        <AnswerField remark={remark} version={version} />
+        {to && (
+          <Link to={to} className="font-semibold text-petrol hover:underline">
+            Go to the page
+          </Link>
+        )}
+      </div>
+    </RemarkCard>
+  );
+}
+
+function VersionSide({ version }: { version: Version }) {
+  const { id } = version;
   const queries = useQueryClient();
   const go = useNavigate();
   const takeBack = useMutation({
@@ -21,63 +99,47 @@ export function VersionScreen() {
       go('/hand-ins');
     },
   });
+  const onWhole = version.remarks.filter((one) => one.anchor.about === 'WHOLE');
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
-      <div className="min-w-0">
-        <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
-          <Heading name={`${version.setWork.title} · version ${version.version}`} className="text-[20px]" />
-          <SealBadge version={version} />
-        </div>
+    <div className="grid gap-3">
+      <Card title={`With ${version.setWork.teacher}`}>
+        <p>This version is {STATE_WORDS[version.state]}.</p>
         <Trouble>{takeBack.error?.message}</Trouble>
-        <SealedPages
-          version={version}
-          below={(page, entry) =>
-            version.remarks
-              .filter((remark) => remark.entryId === entry.id)
-              .map((remark) => (
-                <p key={remark.id} className="mt-1 border-l-[3px] border-brass bg-wash px-2.5 py-1">
-                  <b className="text-brass">{remark.number}</b> “{remark.words}”{' '}
-                  <Link
-                    to={`/p/${page.id}?entry=${entry.id}`}
-                    className="font-semibold text-petrol hover:underline"
-                  >
-                    Go to the page
-                  </Link>
-                </p>
-              ))
-          }
-        />
-      </div>
-      <div className="grid gap-3">
-        <Card title={`With ${version.setWork.teacher}`}>
-          <p>This version is {STATE_WORDS[version.state]}.</p>
-          <div className="mt-3 flex flex-wrap gap-2">
-            <PdfLinks href={`/api/hand-ins/${id}/pdf`} name="PDF" />
-            {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
-            {version.state === 'SENT_BACK' && (
-              <Link
-                to={`/hand-in/${version.sectionId}?setWork=${version.setWork.id}`}
-                className="rounded-md border border-petrol bg-petrol px-3 py-1.5 font-semibold text-on-petrol"
-              >
-                Check and hand in again
-              </Link>
-            )}
+        <div className="mt-3 flex flex-wrap gap-2">
+          <PdfLinks href={`/api/hand-ins/${id}/pdf`} name="PDF" />
+          {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
+          {version.state === 'SENT_BACK' && (
+            <Link
+              to={`/hand-in/${version.sectionId}?setWork=${version.setWork.id}`}
+              className="rounded-md border border-petrol bg-petrol px-3 py-1.5 font-semibold text-on-petrol"
+            >
+              Check and hand in again
+            </Link>
+          )}
+        </div>
+      </Card>
+      {onWhole.length > 0 && (
+        <Card title="On the whole">
+          <div className="grid gap-1">
+            {onWhole.map((remark) => (
+              <AnsweredRemark key={remark.id} remark={remark} version={id} />
+            ))}
           </div>
         </Card>
-        {version.versions.length > 1 && (
-          <Card title="Versions">
-            {version.versions.map((one) => (
-              <Link
-                key={one.id}
-                to={`/versions/${one.id}`}
-                className="block border-b border-line py-1.5 last:border-0 hover:text-petrol"
-              >
-                <b>{one.version}</b> {STATE_WORDS[one.state]}
-              </Link>
-            ))}
-          </Card>
-        )}
-      </div>
+      )}
+      {version.versions.length > 1 && (
+        <Card title="Versions">
+          {version.versions.map((one) => (
+            <Link
+              key={one.id}
+              to={`/versions/${one.id}`}
+              className="block border-b border-line py-1.5 last:border-0 hover:text-petrol"
+            >
+              <b>{one.version}</b> {STATE_WORDS[one.state]}
+            </Link>
+          ))}
+        </Card>
+      )}
     </div>
   );
 }

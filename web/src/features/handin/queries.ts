@@ -32,3 +32,11 @@ export const registerQuery = (id: string) =>
     queryKey: ['register', id],
     queryFn: () => unwrap(api.GET('/api/set-work/{id}/register', { params: { path: { id } } })),
   });
+
+/** What changed from one version to a later one. */
+export const changesQuery = (id: string, since: string) =>
+  queryOptions({
+    queryKey: ['changes', id, since],
+    queryFn: () =>
+      unwrap(api.GET('/api/hand-ins/{id}/changes', { params: { path: { id }, query: { since } } })),
+  });

@@ -70,7 +70,8 @@ export const thingOf = (stroke: InkDrawing['strokes'][number]): InkThing => ({
   locked: false,
 });
 
-const strokesOf = (thing: Thing): InkDrawing['strokes'] =>
+/** What of a thing is a stroke. */
+export const strokesOf = (thing: Thing): InkDrawing['strokes'] =>
   thing.kind === 'ink'
     ? [
         {

@@ -66,8 +66,8 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
           <ul>
             {remarks.map((remark) => (
               <li key={remark.id} className="mb-2">
-                <a href={`#entry-${remark.entryId}`} className="hover:underline">
-                  “{remark.words}”
+                <a href={`#entry-${remark.anchor.entry}`} className="hover:underline">
+                  “{remark.gist}”
                 </a>
                 <span className="block text-[13px] text-soft">
                   on version {remark.version}, {moment(remark.at)}

@@ -120,14 +120,15 @@ test('shows what the teacher said beside the entry it was said of', async () => 
     author: 'Ms Tolland',
     at: '2026-11-17T16:05:00Z',
     version: 1,
-    entryId: 'one',
+    anchor: { about: 'ENTRY', entry: 'one' },
+    gist: 'Say how many claps.',
     pageId: 'p1',
     words: 'Say how many claps.',
   };
   await open([entry('one')], { 'GET /api/pages/p1/remarks': [remark] });
   await waitFor(() =>
     expect(screen.getByRole('region', { name: 'typed entry' }).textContent).toContain(
-      'Ms Tolland, version 1: “Say how many claps.”',
+      'Ms Tolland, version 1Say how many claps.',
     ),
   );
   expect(aside().textContent).toContain('From Ms Tolland');

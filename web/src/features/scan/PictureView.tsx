@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { LayerView } from '../layer';
 import type { Picture } from './picture';
 
@@ -11,10 +12,20 @@ type Props = {
   isBare: boolean;
   /** The colours of marked spots, by their ids. */
   signs?: Record<string, string>;
+  /** What lies over it, in its edges. */
+  children?: ReactNode;
 };
 
 /** A picture as large as there is room, with what is written on it. */
-export function PictureView({ picture: { width, height, layer }, src, name, tallest, isBare, signs }: Props) {
+export function PictureView({
+  picture: { width, height, layer },
+  src,
+  name,
+  tallest,
+  isBare,
+  signs,
+  children,
+}: Props) {
   const isSized = width !== undefined && height !== undefined;
   return (
     <span className="block rounded-md bg-wash">
@@ -32,6 +43,7 @@ export function PictureView({ picture: { width, height, layer }, src, name, tall
           className={isSized ? 'block h-full w-full' : 'mx-auto block h-auto max-h-[560px] max-w-full'}
         />
         {layer && !isBare && isSized && <LayerView layer={layer} signs={signs} />}
+        {children}
       </span>
     </span>
   );

@@ -1,9 +1,10 @@
 export { BenchesWaiting } from './BenchesWaiting';
 export { PhoneScreen } from './PhoneScreen';
 export { PhotoSetView } from './PhotoSetView';
+export { PictureView } from './PictureView';
 export { contentOf, isSet, pagesOf, type SetPage, writtenOn } from './photoSet';
 export { PHOTOS } from './photos';
-export { pictureName, picturesOf } from './picture';
+export { type Picture, pictureName, picturesOf } from './picture';
 export { ScanScreen } from './ScanScreen';
 export { pageWithSpot, type Spot, spotLink, spotsOf } from './spots';
 export { useCamera } from './useCamera';

@@ -85,7 +85,17 @@ export const KEYS: Group[] = [
   {
     name: 'While checking',
     at: /\/set-work\/./,
-    keys: [['Y  B', 'Checked, send back']],
+    keys: [
+      ['↓  ↑', 'The next entry, the one before'],
+      ['.  ,', 'The next sentence of a text, the one before'],
+      ['W  R  I', 'Write, speak, draw what you say about it'],
+      ['1 … 9', 'A sentence of your own'],
+      ['A  L', 'Agree, look again'],
+      ['C', 'Versions beside each other'],
+      ['P', 'Stay at this piece from student to student'],
+      ['→  ←', 'The next student, the one before'],
+      ['Y  B', 'Checked, send back'],
+    ],
   },
   {
     name: 'Everywhere',

@@ -13,6 +13,8 @@ type Attributes = {
   color?: string;
   id?: string;
   href?: string;
+  at?: number;
+  number?: number;
 };
 type Mark = { type: string; attrs?: Attributes };
 type Node = { type?: string; text?: string; attrs?: Attributes; marks?: Mark[]; content?: Node[] };
@@ -23,6 +25,14 @@ const STYLE_TAGS: Record<string, string> = {
   underline: 'u',
   subscript: 'sub',
   superscript: 'sup',
+};
+
+/** How stretches are shown that `placed` laid over a text. */
+const LOOKS: Record<string, [tag: string, className: string]> = {
+  gone: ['del', 'bg-gone'],
+  come: ['ins', 'bg-added no-underline'],
+  remark: ['mark', 'remarked'],
+  chosen: ['mark', 'bg-petrol-wash outline-1 outline-petrol'],
 };
 
 /** Typed text as it was sealed, not to be changed. */
@@ -102,5 +112,10 @@ function marked(inner: ReactNode, { type, attrs = {} }: Mark): ReactNode {
       </a>
     );
   if (type === 'passage') return <span data-passage={attrs.id}>{inner}</span>;
+  if (type === 'place') return <span data-at={attrs.at}>{inner}</span>;
+  if (type in LOOKS) {
+    const [tag, className] = LOOKS[type] as [string, string];
+    return createElement(tag, { className, 'data-number': attrs.number }, inner);
+  }
   return createElement(STYLE_TAGS[type] ?? 'span', null, inner);
 }

@@ -1,0 +1,41 @@
+import type { Api } from '../../api';
+import { Button, Card } from '../../ui';
+import { PdfLinks } from './PdfLinks';
+import { STATE_WORDS } from './words';
+
+type Props = {
+  version: Api['SealedView'];
+  next?: Api['RegisterLine'];
+  onCheck: () => void;
+  onSendBack: () => void;
+  onNext: () => void;
+};
+
+/** What becomes of a version, and who is next. */
+export function VerdictCard({ version, next, onCheck, onSendBack, onNext }: Props) {
+  const isOpen = version.state === 'BEING_READ';
+  return (
+    <Card>
+      <div className="flex flex-wrap gap-2">
+        <Button look="act" hotkey="Y" disabled={!isOpen} onClick={onCheck}>
+          Checked
+        </Button>
+        <Button hotkey="B" disabled={!isOpen} onClick={onSendBack}>
+          Send back
+        </Button>
+      </div>
+      <p className="mt-2">
+        This version is {STATE_WORDS[version.state]}
+        {version.missing > 0 && `; it was sent with ${version.missing} missing`}.
+      </p>
+      {next && (
+        <Button look="quiet" className="mt-1 -ml-1.5" hotkey="→" onClick={onNext}>
+          Next: {next.name}
+        </Button>
+      )}
+      <div className="mt-1">
+        <PdfLinks href={`/api/hand-ins/${version.id}/pdf`} name="PDF" />
+      </div>
+    </Card>
+  );
+}

@@ -1,0 +1,69 @@
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { anchorOf, beside, samePiece, sentenceBeside } from './chosen';
+
+type Entry = Api['SealedEntryView'];
+
+const typed = (id: string, ...sentences: string[]) =>
+  ({
+    id,
+    kind: 'TYPED',
+    codes: [],
+    content: {
+      type: 'doc',
+      content: sentences.map((text) => ({ type: 'paragraph', content: [{ type: 'text', text }] })),
+    },
+  }) as unknown as Entry;
+const sound = { id: 's', kind: 'RECORDING', codes: ['2.3a'] } as unknown as Entry;
+const all = [typed('t', 'One clap.', 'Too much.'), sound];
+
+test.each([
+  ['nothing chosen', {}, undefined, { about: 'WHOLE' }],
+  ['what is no longer there', { entry: 'x' }, undefined, { about: 'WHOLE' }],
+  ['an entry', { entry: 't' }, undefined, { about: 'ENTRY', entry: 't' }],
+  [
+    'words',
+    { entry: 't', span: { from: 4, to: 8 } },
+    undefined,
+    { about: 'WORDS', entry: 't', from: 4, to: 8, quote: 'clap' },
+  ],
+  [
+    'a spot',
+    { entry: 't', spot: { picture: 1, x: 0.5, y: 0.25 } },
+    undefined,
+    { about: 'SPOT', entry: 't', picture: 1, x: 0.5, y: 0.25 },
+  ],
+  [
+    'a sound that plays',
+    { entry: 's' },
+    { id: 's', at: 72.4 },
+    { about: 'MOMENT', entry: 's', atMillis: 72_400 },
+  ],
+  ['a sound at its start', { entry: 's' }, { id: 's', at: 0 }, { about: 'ENTRY', entry: 's' }],
+  ['another sound plays', { entry: 't' }, { id: 's', at: 9 }, { about: 'ENTRY', entry: 't' }],
+])('a remark is about %s', (_, chosen, playing, expected) => {
+  expect(anchorOf(chosen, all, playing)).toEqual(expected);
+});
+
+test('goes through the sentences of a text by keys, and out of it at its end', () => {
+  const [text] = all;
+  expect(sentenceBeside(text, undefined, 1)).toEqual({ from: 0, to: 9 });
+  expect(sentenceBeside(text, { from: 0, to: 9 }, 1)).toEqual({ from: 10, to: 19 });
+  expect(sentenceBeside(text, { from: 10, to: 19 }, 1)).toBeUndefined();
+  expect(sentenceBeside(text, undefined, -1)).toEqual({ from: 10, to: 19 });
+  expect(sentenceBeside(sound, undefined, 1)).toBeUndefined();
+});
+
+test('stays at the ends of a list', () => {
+  expect([beside([1, 2, 3], 3, 1), beside([1, 2, 3], 2, -1), beside([1, 2, 3], undefined, 1)]).toEqual([
+    3, 1, 1,
+  ]);
+});
+
+test('finds the same piece in another version by its points, else by its place', () => {
+  expect([samePiece(all, '2.3a', 0), samePiece(all, '', 0), samePiece(all, '9.9', 7)]).toEqual([
+    's',
+    't',
+    's',
+  ]);
+});

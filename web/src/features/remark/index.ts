@@ -1,0 +1,7 @@
+export { type Anchor, drawnIn, placeWords, type Remark, remarksOn } from './anchor';
+export { stockQuery } from './queries';
+export { RemarkCard } from './RemarkCard';
+export { RemarkedText, SHEET_PX } from './RemarkedText';
+export { RemarkSpots } from './RemarkSpots';
+export { StockCard, useStock } from './StockCard';
+export { useSpeaking } from './useSpeaking';
