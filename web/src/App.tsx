@@ -10,12 +10,28 @@ const FirstVisitScreen = lazy(async () => ({
   default: (await import('./features/account')).FirstVisitScreen,
 }));
 
+const OpenSealScreen = lazy(async () => ({ default: (await import('./features/seal')).OpenSealScreen }));
+
+/** Where anybody checks a seal. */
+const SEAL = '/seal';
+
 /** The link that a phone opens a scan bench with; nobody has to be signed in there. */
 const PHONE_LINK = /^\/phone\/([\w-]+)$/;
 
 export function App() {
-  const secret = PHONE_LINK.exec(window.location.pathname)?.[1];
-  return <Suspense>{secret ? <PhoneScreen secret={secret} /> : <SignedIn />}</Suspense>;
+  return (
+    <Suspense>
+      <Opened />
+    </Suspense>
+  );
+}
+
+/** What needs nobody to be signed in, by its address; everything else asks who it is. */
+function Opened() {
+  const { pathname } = window.location;
+  const secret = PHONE_LINK.exec(pathname)?.[1];
+  if (secret) return <PhoneScreen secret={secret} />;
+  return pathname === SEAL ? <OpenSealScreen /> : <SignedIn />;
 }
 
 function SignedIn() {

@@ -11,7 +11,7 @@ export function SealBadge({ version }: { version: Api['SealedView'] }) {
       </span>
       <span
         className={`rounded-full px-3 py-0.5 text-[13px] ${seal.holds ? 'bg-added' : 'bg-gone font-bold'}`}
-        title={`${seal.parts} parts, SHA-256 ${seal.digest}`}
+        title={`${seal.parts} parts, SHA-256 ${seal.digest}${seal.fingerprint ? `, signed with the key ${seal.fingerprint}` : ''}`}
       >
         {seal.holds ? 'seal holds' : `seal is broken: ${seal.broken.join(', ')}`}
       </span>

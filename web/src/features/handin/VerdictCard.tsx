@@ -1,6 +1,6 @@
 import type { Api } from '../../api';
 import { Button, Card } from '../../ui';
-import { PdfLinks } from './PdfLinks';
+import { VersionFiles } from './VersionFiles';
 import { STATE_WORDS } from './words';
 
 type Props = {
@@ -34,7 +34,7 @@ export function VerdictCard({ version, next, onCheck, onSendBack, onNext }: Prop
         </Button>
       )}
       <div className="mt-1">
-        <PdfLinks href={`/api/hand-ins/${version.id}/pdf`} name="PDF" />
+        <VersionFiles id={version.id} />
       </div>
     </Card>
   );

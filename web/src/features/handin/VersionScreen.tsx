@@ -5,11 +5,11 @@ import { Button, Card, Heading, Trouble, useKeys } from '../../ui';
 import { RemarkCard, remarksOn } from '../remark';
 import { AnswerField } from './AnswerField';
 import { Comparing } from './Comparing';
-import { PdfLinks } from './PdfLinks';
 import { changesQuery, versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedContent } from './SealedContent';
 import { SealedPages } from './SealedPages';
+import { VersionFiles } from './VersionFiles';
 import { STATE_WORDS } from './words';
 
 type Version = Api['SealedView'];
@@ -106,7 +106,7 @@ function VersionSide({ version }: { version: Version }) {
         <p>This version is {STATE_WORDS[version.state]}.</p>
         <Trouble>{takeBack.error?.message}</Trouble>
         <div className="mt-3 flex flex-wrap gap-2">
-          <PdfLinks href={`/api/hand-ins/${id}/pdf`} name="PDF" />
+          <VersionFiles id={id} />
           {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
           {version.state === 'SENT_BACK' && (
             <Link

@@ -60,6 +60,11 @@ export function SignInScreen({ isUnreachable }: { isUnreachable: boolean }) {
             Sign in
           </Button>
         </form>
+        <p className="mt-3 text-center text-[13.5px]">
+          <a href="/seal" className="text-petrol hover:underline">
+            Check the seal of a package
+          </a>
+        </p>
       </div>
     </main>
   );

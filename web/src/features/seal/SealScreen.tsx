@@ -1,0 +1,57 @@
+import { useQuery } from '@tanstack/react-query';
+import { type DragEvent, useState } from 'react';
+import { Card, Heading } from '../../ui';
+import { FindingView } from './FindingView';
+import { sealKeysQuery } from './queries';
+import { checkPackage, type Finding } from './sealed';
+
+type Checked = { name: string; finding: Finding };
+
+/** Anybody drops a package here and learns what was sealed, when, by whom, and whether a byte of it differs. */
+export function SealScreen() {
+  const keys = useQuery(sealKeysQuery);
+  const [checked, setChecked] = useState<Checked>();
+  const [isOver, setOver] = useState(false);
+  const check = async (file: File | undefined) => {
+    if (!file) return;
+    const content = new Uint8Array(await file.arrayBuffer());
+    setChecked({ name: file.name, finding: checkPackage(content, keys.data ?? []) });
+  };
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    check(event.dataTransfer.files[0]);
+  };
+  return (
+    <div className="mx-auto max-w-2xl">
+      <Heading name="Check a seal" className="text-[24px]" />
+      <p className="mb-3 text-soft">
+        What was handed in can be saved as a package. Drop it here to see whether anything in it differs from
+        what was sealed. It is worked out on this device; nothing is sent.
+      </p>
+      <label
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={drop}
+        className={`block cursor-pointer rounded-md border-2 border-dashed bg-card px-5 py-10 text-center focus-within:border-petrol ${isOver ? 'border-petrol' : 'border-line'}`}
+      >
+        <span className="font-semibold text-petrol">Choose a package</span> or drop it here
+        <input
+          type="file"
+          accept=".zip,application/zip"
+          className="sr-only"
+          disabled={keys.isLoading}
+          onChange={(event) => check(event.target.files?.[0])}
+        />
+      </label>
+      {checked && (
+        <Card title={checked.name} className="mt-4">
+          <FindingView finding={checked.finding} areKeysKnown={keys.isSuccess} />
+        </Card>
+      )}
+    </div>
+  );
+}

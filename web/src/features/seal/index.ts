@@ -1,0 +1,1 @@
+export { OpenSealScreen } from './OpenSealScreen';
