@@ -163,7 +163,7 @@ function SectionRow({ placed: { section, depth }, all, notebook, acts }: RowProp
         <Link
           to={`/n/${notebook}/s/${section.id}`}
           draggable={false}
-          className={`flex-1 hover:underline ${depth === 0 ? 'font-semibold' : ''}`}
+          className={`flex-1 max-sm:basis-[70%] hover:underline ${depth === 0 ? 'font-semibold' : ''}`}
         >
           {section.title}
           {section.examYears && <span className="text-[13px] text-soft"> · exam {section.examYears}</span>}

@@ -70,7 +70,10 @@ function UnitRow({ unit }: { unit: Api['UnitView'] }) {
       <th colSpan={4} scope="rowgroup" className="py-1.5 pl-3.5 text-left font-head text-[14.5px]">
         {unit.code} · {unit.title}
       </th>
-      <td className="pr-3.5 text-right text-[13px] text-soft">{percent(unit.weight)} of the marks</td>
+      <td className="pr-3.5 text-right text-[13px] text-soft">
+        <span className="whitespace-nowrap">{percent(unit.weight)}</span>
+        <span className="max-sm:sr-only"> of the marks</span>
+      </td>
     </tr>
   );
 }

@@ -6,7 +6,7 @@ type Carried = Api['CarriedView'];
 type Props = {
   carried: readonly Carried[];
   remarks: readonly Api['RemarkView'][];
-  onSign: (sign: 'AGREE' | 'LOOK_AGAIN', earlier: string) => void;
+  onSign: (sign: 'AGREE' | 'LOOK_AGAIN', earlier: Carried) => void;
 };
 
 /** Remarks on the version before, where they stand now; each is agreed with or asked for again. */
@@ -24,19 +24,14 @@ export function CarriedRemarks({ carried, remarks, onSign }: Props) {
         <p className="text-[13px] text-soft">{becameOf(one)}</p>
         {!back && (
           <div className="flex gap-1">
-            <Button
-              look="quiet"
-              className="min-h-[24px]"
-              hotkey="A"
-              onClick={() => onSign('AGREE', one.remark.id)}
-            >
+            <Button look="quiet" className="min-h-[24px]" hotkey="A" onClick={() => onSign('AGREE', one)}>
               Agree
             </Button>
             <Button
               look="quiet"
               className="min-h-[24px]"
               hotkey="L"
-              onClick={() => onSign('LOOK_AGAIN', one.remark.id)}
+              onClick={() => onSign('LOOK_AGAIN', one)}
             >
               Look again
             </Button>

@@ -56,18 +56,20 @@ export function Comparing({ version, since, onClose, actions }: Props) {
         />
         Show what stayed as well
       </label>
-      <div className="grid gap-x-3 md:grid-cols-2">
-        <ColumnHead version={before} />
-        <ColumnHead version={version} />
-        {pages.map(({ id, old, now }) => (
-          <Fragment key={id}>
-            <Side page={old && shown(old)} changes={changes} side="before" remarks={before.remarks} />
-            <Side page={now && shown(now)} changes={changes} side="after" remarks={version.remarks} />
-          </Fragment>
-        ))}
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_auto]">
+        <div className="grid gap-x-3 md:grid-cols-2">
+          <ColumnHead version={before} />
+          <ColumnHead version={version} />
+          {pages.map(({ id, old, now }) => (
+            <Fragment key={id}>
+              <Side page={old && shown(old)} changes={changes} side="before" remarks={before.remarks} />
+              <Side page={now && shown(now)} changes={changes} side="after" remarks={version.remarks} />
+            </Fragment>
+          ))}
+        </div>
+        {actions && <div className="xl:sticky xl:top-14 xl:w-[250px]">{actions}</div>}
       </div>
       {pages.length === 0 && <p>Nothing changed between the two.</p>}
-      {actions && <div className="mt-4 max-w-sm">{actions}</div>}
     </div>
   );
 }
@@ -131,7 +133,7 @@ function Side({ page, changes, side, remarks }: SideProps) {
   return (
     <div className="mb-3 min-w-0 rounded-md bg-card px-5 py-4">
       <p className="text-[13px] text-soft md:hidden">{side === 'before' ? 'Before' : 'Now'}</p>
-      <SealedPage page={page} entry={entry} />
+      <SealedPage page={page} entry={entry} isNarrow />
     </div>
   );
 }

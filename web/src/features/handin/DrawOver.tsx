@@ -1,6 +1,6 @@
 import { type ReactNode, useLayoutEffect, useRef, useState } from 'react';
 import type { Api } from '../../api';
-import { Button } from '../../ui';
+import { Button, useKeys } from '../../ui';
 import { type InkDrawing, type InkStroke, StrokeShape } from '../ink';
 import { DRAWING, Surface, strokesOf, type Thing, useHistory } from '../layer';
 import { type Anchor, SHEET_PX } from '../remark';
@@ -89,6 +89,7 @@ function Over({ entry, picture, width, height, under, onKeep, onClose }: OverPro
           };
     onKeep({ anchor, drawing: { width, height, strokes } });
   };
+  useKeys({ enter: () => strokes.length > 0 && keep() });
   return (
     <div>
       <Surface {...{ width, height, history, under }} offered={DRAWING} tallest="80vh" />

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Api } from '../../api';
 import { RemarkCard, remarksOn } from '../remark';
 import { selectedIn } from '../text';
@@ -10,16 +10,26 @@ type Props = {
   entry: Api['SealedEntryView'];
   version: Api['SealedView'];
   changes?: Api['ChangesView'];
+  /** What is chosen in it; nothing where another one is. */
   chosen: Chosen;
   canSay: boolean;
   onChoose: (chosen: Chosen) => void;
-  onSign: (sign: 'AGREE' | 'LOOK_AGAIN', earlier: string) => void;
+  onSign: (sign: 'AGREE' | 'LOOK_AGAIN', earlier: Api['CarriedView']) => void;
   /** What stands in place of it while it is drawn over. */
   pen?: ReactNode;
 };
 
 /** An entry that a teacher reads: words in it and spots on it can be chosen, and what was said about it stands below. */
-export function EntryOnDesk({ entry, version, changes, chosen, canSay, onChoose, onSign, pen }: Props) {
+export const EntryOnDesk = memo(function EntryOnDesk({
+  entry,
+  version,
+  changes,
+  chosen,
+  canSay,
+  onChoose,
+  onSign,
+  pen,
+}: Props) {
   const { id } = entry;
   const isChosen = id === chosen.entry;
   const remarks = remarksOn(version.remarks, id);
@@ -58,4 +68,4 @@ export function EntryOnDesk({ entry, version, changes, chosen, canSay, onChoose,
       </div>
     </div>
   );
-}
+});

@@ -2,10 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
-import { Button, Heading, useKeys } from '../../ui';
-import { entryName } from '../entry';
+import { Button, Card, Heading, useKeys, useStable } from '../../ui';
 import { StockCard, useSpeaking, useStock } from '../remark';
-import { usePlayer } from '../voice';
+import { usePlayerItself } from '../voice';
 import { Comparing } from './Comparing';
 import { anchorOf, beside, type Chosen, samePiece, sentenceBeside } from './chosen';
 import { canBeDrawnOn, DrawOver } from './DrawOver';
@@ -17,10 +16,14 @@ import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
 import { useChecking } from './useChecking';
 import { VerdictCard } from './VerdictCard';
+import { VersionFiles } from './VersionFiles';
 import { byListName } from './words';
 
 type Version = Api['SealedView'];
 type Props = { id: string; register: Api['RegisterView'] };
+
+/** Nothing is chosen: the same thing at every rendering, so that what shows it can rest. */
+const NOTHING: Chosen = {};
 
 /** A version on the teacher's desk: read, remarked on, checked or sent back; then the next. */
 export function Reading({ id, register }: Props) {
@@ -52,12 +55,12 @@ function Desk({ version, next, previous }: DeskProps) {
   const checking = useChecking(id);
   const stock = useStock();
   const go = useNavigate();
-  const { player, state } = usePlayer();
+  const player = usePlayerItself();
   const before = version.versions.find((one) => one.version === version.version - 1);
   const since = search.get('since');
   const changes = useQuery({ ...changesQuery(id, before?.id ?? ''), enabled: !!before }).data;
   const entry = entries.find((one) => one.id === chosen.entry);
-  const anchor = anchorOf(chosen, entries, state.playing && { id: state.playing.id, at: state.at });
+  const anchorNow = () => anchorOf(chosen, entries, player.snapshot());
   const isOpen = version.state !== 'WAITING';
   const { open } = checking;
 
@@ -73,7 +76,7 @@ function Desk({ version, next, previous }: DeskProps) {
   const openCarried = carriedHere.find(
     (one) => !version.remarks.some((now) => now.goesBackTo === one.remark.id),
   );
-  const say = (said: Parameters<typeof checking.say>[1], on = anchor) => {
+  const say = (said: Parameters<typeof checking.say>[1], on = anchorNow()) => {
     // What is said about a moment is said where it was heard; it plays on when asked.
     if (on.about === 'MOMENT') player.pause();
     setMode('read');
@@ -82,6 +85,10 @@ function Desk({ version, next, previous }: DeskProps) {
   };
   const sign = (wanted: 'AGREE' | 'LOOK_AGAIN', goesBackTo = openCarried?.remark.id) =>
     say({ sign: wanted, goesBackTo });
+  const does = useStable({
+    goBack: (wanted: 'AGREE' | 'LOOK_AGAIN', { remark, anchor }: Api['CarriedView']) =>
+      say({ sign: wanted, goesBackTo: remark.id }, { about: 'ENTRY', entry: anchor?.entry }),
+  });
   const speaking = useSpeaking((sound) => say({ sound }));
   const walk = (by: 1 | -1) => () => setChosen({ entry: beside(entries, entry, by)?.id });
   const sentence = (by: 1 | -1) => () =>
@@ -162,12 +169,10 @@ function Desk({ version, next, previous }: DeskProps) {
               entry={one}
               version={version}
               changes={changes}
-              chosen={chosen}
+              chosen={one.id === chosen.entry ? chosen : NOTHING}
               canSay={isOpen}
               onChoose={setChosen}
-              onSign={(wanted, earlier) =>
-                say({ sign: wanted, goesBackTo: earlier }, { about: 'ENTRY', entry: one.id })
-              }
+              onSign={does.goBack}
               pen={
                 mode === 'draw' &&
                 one.id === chosen.entry && (
@@ -183,27 +188,30 @@ function Desk({ version, next, previous }: DeskProps) {
           )}
         />
       </div>
-      <div className="grid gap-3 xl:sticky xl:top-14">
-        <VerdictCard
-          version={version}
-          next={next}
-          onCheck={checking.check}
-          onSendBack={checking.sendBack}
-          onNext={turnTo(next)}
-        />
-        {isOpen && (
-          <SayCard
-            anchor={anchor}
-            name={entry ? entryName(entry) : ''}
-            isWriting={mode === 'write'}
-            speaking={speaking}
-            canDraw={canBeDrawnOn(entry)}
-            onWrite={(isWriting) => setMode(isWriting ? 'write' : 'read')}
-            onDraw={draw}
-            onSay={(words) => say({ words })}
-            onSign={sign}
+      <div className="gap-3 max-xl:contents xl:sticky xl:top-14 xl:grid">
+        {/* On a tablet and a phone what is done with a version stays in sight below it. */}
+        <div className="grid gap-3 max-xl:sticky max-xl:bottom-0 max-xl:z-20 max-xl:-mx-1 max-xl:border-t max-xl:border-line max-xl:bg-desk max-xl:px-1 max-xl:py-2 sm:max-xl:grid-cols-2">
+          <VerdictCard
+            version={version}
+            next={next}
+            onCheck={checking.check}
+            onSendBack={checking.sendBack}
+            onNext={turnTo(next)}
           />
-        )}
+          {isOpen && (
+            <SayCard
+              chosen={chosen}
+              entries={entries}
+              isWriting={mode === 'write'}
+              speaking={speaking}
+              canDraw={canBeDrawnOn(entry)}
+              onWrite={(isWriting) => setMode(isWriting ? 'write' : 'read')}
+              onDraw={draw}
+              onSay={(words) => say({ words })}
+              onSign={sign}
+            />
+          )}
+        </div>
         <StockCard canPut={isOpen} onPut={(words) => say({ words })} />
         <RemarkList
           remarks={version.remarks}
@@ -212,6 +220,9 @@ function Desk({ version, next, previous }: DeskProps) {
           onWithdraw={checking.withdraw}
           onByPiece={byPiece}
         />
+        <Card title="Save it">
+          <VersionFiles id={id} />
+        </Card>
       </div>
     </div>
   );

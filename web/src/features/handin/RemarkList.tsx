@@ -1,5 +1,6 @@
 import type { Api } from '../../api';
 import { Button, Card, Empty, Key } from '../../ui';
+import { SoundPlayer } from '../voice';
 
 type Props = {
   remarks: readonly Api['RemarkView'][];
@@ -16,11 +17,21 @@ export function RemarkList({ remarks, canWithdraw, isByPiece, onWithdraw, onByPi
       {remarks.length === 0 && <Empty>None yet.</Empty>}
       <ol>
         {remarks.map((one) => (
-          <li key={one.id} className="flex items-baseline gap-2 border-b border-line py-1.5 last:border-0">
+          <li
+            key={one.id}
+            className="flex flex-wrap items-baseline gap-2 border-b border-line py-1.5 last:border-0"
+          >
             <b>{one.number}</b>
             <a href={`#sealed-${one.anchor.entry ?? ''}`} className="flex-1 hover:text-petrol">
               {one.gist}
             </a>
+            {one.sound && one.anchor.about === 'WHOLE' && (
+              <SoundPlayer
+                id={one.id}
+                media={one.sound}
+                name={`Remark ${one.number}, spoken by ${one.author}`}
+              />
+            )}
             {canWithdraw && (
               <Button
                 look="quiet"

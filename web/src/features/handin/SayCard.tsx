@@ -1,11 +1,14 @@
 import { type FormEvent, useEffect, useState } from 'react';
+import type { Api } from '../../api';
 import { Button, Card, length, Trouble } from '../../ui';
-import { type Anchor, placeWords, type useSpeaking } from '../remark';
+import { entryName } from '../entry';
+import { placeWords, shortened, type useSpeaking } from '../remark';
+import { usePlayer } from '../voice';
+import { anchorOf, type Chosen } from './chosen';
 
 type Props = {
-  anchor: Anchor;
-  /** The name of the entry that it is about. */
-  name: string;
+  chosen: Chosen;
+  entries: readonly Api['SealedEntryView'][];
   isWriting: boolean;
   speaking: ReturnType<typeof useSpeaking>;
   canDraw: boolean;
@@ -17,14 +20,17 @@ type Props = {
 
 /** What the next remark is about, and the ways to make it. */
 export function SayCard(props: Props) {
-  const { anchor, name, isWriting, speaking, canDraw, onWrite, onDraw, onSay, onSign } = props;
+  const { chosen, entries, isWriting, speaking, canDraw, onWrite, onDraw, onSay, onSign } = props;
+  const { state } = usePlayer();
+  const anchor = anchorOf(chosen, entries, state);
   const place = placeWords(anchor);
+  const entry = entries.find((one) => one.id === chosen.entry);
   return (
     <Card title="Say something">
       <p className="mb-2 text-[13.5px] text-soft">
         {anchor.about === 'WHOLE'
           ? 'About the whole; choose an entry by ↓ or a press.'
-          : `About “${name}”${place && `, ${place}`}`}
+          : `About ${anchor.about === 'WORDS' ? place : `“${shortened(entry ? entryName(entry) : '')}”${place && `, ${place}`}`}`}
       </p>
       {isWriting ? (
         <RemarkForm onSay={onSay} onClose={() => onWrite(false)} />

@@ -38,8 +38,15 @@ export function SealedPages({ version, entry }: Props) {
   );
 }
 
+type PageProps = {
+  page: Page;
+  entry: Props['entry'];
+  /** Whether there is no room for one thing beside another. */
+  isNarrow?: boolean;
+};
+
 /** A page as it was sealed: its title, its day, and its entries in their zones. */
-export function SealedPage({ page, entry }: { page: Page; entry: Props['entry'] }) {
+export function SealedPage({ page, entry, isNarrow }: PageProps) {
   return (
     <article className="mb-8 last:mb-0">
       <h2 className="text-[21px]">{page.title}</h2>
@@ -47,15 +54,15 @@ export function SealedPage({ page, entry }: { page: Page; entry: Props['entry'] 
         {dayName(page.day)}
         {page.week && ` · Week ${page.week}`}
       </p>
-      <SealedZones page={page} entry={entry} />
+      <SealedZones page={page} entry={entry} isNarrow={isNarrow} />
     </article>
   );
 }
 
 /** The entries of a page in its zones; a column stands beside the middle as it did on the page. */
-function SealedZones({ page, entry }: { page: Page; entry: Props['entry'] }) {
+function SealedZones({ page, entry, isNarrow = false }: PageProps) {
   const { left, right, middle, foot } = arranged(page.pattern);
-  const zone = (one: Zone, isNarrow = false) => {
+  const zone = (one: Zone, isColumn = isNarrow) => {
     const inside = entriesIn(page.pattern, one, withExplanations(page.entries, page.id));
     return inside.length === 0 ? null : (
       <section key={one.key} aria-label={one.title} className="mb-2 min-w-0">
@@ -65,7 +72,7 @@ function SealedZones({ page, entry }: { page: Page; entry: Props['entry'] }) {
             <section
               key={each.id}
               id={`sealed-${each.id}`}
-              className={`min-w-0 scroll-mt-16 ${isNarrow ? 'col-span-6' : SPANS[each.width]}`}
+              className={`min-w-0 scroll-mt-16 ${isColumn ? 'col-span-6' : SPANS[each.width]}`}
             >
               {explains(each, page.entries, page.id) && (
                 <p className="text-[13px] text-soft">Explains {explains(each, page.entries, page.id)}</p>
@@ -79,7 +86,7 @@ function SealedZones({ page, entry }: { page: Page; entry: Props['entry'] }) {
   };
   return (
     <>
-      <div className={columns(!!left, !!right)}>
+      <div className={isNarrow ? '' : columns(!!left, !!right)}>
         {left && zone(left, true)}
         <div className="min-w-0">{middle.map((one) => zone(one))}</div>
         {right && zone(right, true)}

@@ -1,6 +1,5 @@
 import type { Api } from '../../api';
 import { Button, Card } from '../../ui';
-import { VersionFiles } from './VersionFiles';
 import { STATE_WORDS } from './words';
 
 type Props = {
@@ -33,9 +32,6 @@ export function VerdictCard({ version, next, onCheck, onSendBack, onNext }: Prop
           Next: {next.name}
         </Button>
       )}
-      <div className="mt-1">
-        <VersionFiles id={version.id} />
-      </div>
     </Card>
   );
 }

@@ -33,16 +33,12 @@ test.each([
     undefined,
     { about: 'SPOT', entry: 't', picture: 1, x: 0.5, y: 0.25 },
   ],
-  [
-    'a sound that plays',
-    { entry: 's' },
-    { id: 's', at: 72.4 },
-    { about: 'MOMENT', entry: 's', atMillis: 72_400 },
-  ],
-  ['a sound at its start', { entry: 's' }, { id: 's', at: 0 }, { about: 'ENTRY', entry: 's' }],
-  ['another sound plays', { entry: 't' }, { id: 's', at: 9 }, { about: 'ENTRY', entry: 't' }],
-])('a remark is about %s', (_, chosen, playing, expected) => {
-  expect(anchorOf(chosen, all, playing)).toEqual(expected);
+  ['a sound that plays', { entry: 's' }, 72.4, { about: 'MOMENT', entry: 's', atMillis: 72_400 }],
+  ['a sound at its start', { entry: 's' }, 0, { about: 'ENTRY', entry: 's' }],
+  ['another sound plays', { entry: 't' }, 9, { about: 'ENTRY', entry: 't' }],
+])('a remark is about %s', (_, chosen, at, expected) => {
+  const heard = at === undefined ? { at: 0 } : { playing: { id: 's' }, at };
+  expect(anchorOf(chosen, all, heard)).toEqual(expected);
 });
 
 test('goes through the sentences of a text by keys, and out of it at its end', () => {

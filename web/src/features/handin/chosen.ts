@@ -8,19 +8,18 @@ type Entry = Api['SealedEntryView'];
 /** What a teacher has chosen to say something about: an entry, words in it or a spot on it; nothing for the whole. */
 export type Chosen = { entry?: string; span?: Stretch; spot?: Spot };
 
-/** What a remark is about that is made now; `playing` is the sound that was listened to, with its moment in seconds. */
+/** What a remark is about that is made now, with the sound that is listened to and its moment in seconds. */
 export function anchorOf(
   { entry: id, span, spot }: Chosen,
   entries: readonly Entry[],
-  playing?: { id: string; at: number },
+  { playing, at }: { playing?: { id: string }; at: number },
 ): Anchor {
   const entry = entries.find((one) => one.id === id);
   if (!entry) return { about: 'WHOLE' };
   if (span)
     return { about: 'WORDS', entry: id, ...span, quote: linesOf(entry.content).slice(span.from, span.to) };
   if (spot) return { about: 'SPOT', entry: id, ...spot };
-  if (playing?.id === id && playing && playing.at > 0)
-    return { about: 'MOMENT', entry: id, atMillis: Math.round(1000 * playing.at) };
+  if (playing?.id === id && at > 0) return { about: 'MOMENT', entry: id, atMillis: Math.round(1000 * at) };
   return { about: 'ENTRY', entry: id };
 }
 

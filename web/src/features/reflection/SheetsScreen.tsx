@@ -16,16 +16,16 @@ export function SheetsScreen() {
             <li key={sheet.week}>
               <Link
                 to={`/n/${notebook}/reflections/${sheet.week}`}
-                className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol"
+                className="flex items-baseline gap-4 border-b border-line py-2 last:border-0 hover:text-petrol max-sm:flex-wrap max-sm:gap-x-3 max-sm:gap-y-0"
               >
                 <span className={`self-center ${sheet.words > 0 ? 'text-ink' : 'text-line'}`}>
                   <Shape kind="REFLECTION" silent />
                 </span>
                 <b className="w-18 shrink-0">Week {sheet.week}</b>
-                <span className="w-32 shrink-0 text-[13px] whitespace-nowrap text-soft">
+                <span className="w-32 shrink-0 text-[13px] whitespace-nowrap text-soft max-sm:w-auto">
                   from {dayName(sheet.monday)}
                 </span>
-                <span className="flex-1">
+                <span className="flex-1 max-sm:order-last max-sm:basis-full max-sm:pl-8">
                   {sheet.words === 0 ? (
                     <span className="text-soft">not written</span>
                   ) : (

@@ -17,7 +17,7 @@ const SIGNS = { AGREE: 'Agree', LOOK_AGAIN: 'Look again' } as const;
 /** A remark: its number, what it is about, what was typed, said or drawn, and what the student answers. */
 export function RemarkCard({ remark, href, from, children }: Props) {
   const { number, words, sound, drawing, sign, answer, anchor, author } = remark;
-  const place = placeWords(anchor);
+  const place = anchor.about === 'WHOLE' ? '' : placeWords(anchor);
   return (
     <div className="border-l-[3px] border-brass bg-wash px-2.5 py-1.5">
       <p>
@@ -25,6 +25,7 @@ export function RemarkCard({ remark, href, from, children }: Props) {
         {sign && <b className="mr-1.5">{SIGNS[sign]}</b>}
         {words}
         {!!drawing && !words && !sign && 'Drawn over the work'}
+        {sound && !words && 'Spoken'}
       </p>
       {place && (
         <p className="text-[13px] text-soft">

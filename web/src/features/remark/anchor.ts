@@ -6,7 +6,8 @@ export type Remark = Api['RemarkView'];
 
 const LONGEST = 40;
 
-const shortened = (words: string) =>
+/** Words that are named, not read: the beginning of them. */
+export const shortened = (words: string) =>
   words.length > LONGEST ? `${words.slice(0, LONGEST).trimEnd()}…` : words;
 
 /** What a remark is about beside its entry, in a few words; nothing where it is about the whole entry. */

@@ -4,8 +4,10 @@ import { SealScreen } from './SealScreen';
 export function OpenSealScreen() {
   return (
     <div className="min-h-screen">
-      <header className="flex h-11 items-center bg-bar px-3.5 font-head text-[17px] font-bold text-on-bar">
-        Notchbook
+      <header className="flex h-11 items-center bg-bar px-3.5">
+        <a href="/" className="font-head text-[17px] font-bold text-on-bar">
+          Notchbook
+        </a>
       </header>
       <main className="px-4 py-6">
         <SealScreen />

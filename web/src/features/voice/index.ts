@@ -23,6 +23,6 @@ export {
   useHearing,
   usePageHearing,
 } from './useHearing';
-export { PlayerProvider, usePlayer } from './usePlayer';
+export { PlayerProvider, usePlayer, usePlayerItself } from './usePlayer';
 export { RecorderProvider, useRecorder, useRecorderItself } from './useRecorder';
 export { Waveform } from './Waveform';

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.contents.Contents;
 import notchbook.app.handin.Checking;
 import notchbook.app.handin.HandIns;
@@ -12,6 +13,8 @@ import notchbook.app.handin.SetWorks;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.remark.Remarks;
+import notchbook.app.remark.StockRemarks;
+import notchbook.app.remark.StockRemarks.StockRemark;
 import notchbook.core.remark.Anchor;
 import notchbook.core.remark.Saying;
 import org.springframework.stereotype.Component;
@@ -23,9 +26,17 @@ class HandInMaker {
     private final HandIns handIns;
     private final Checking checking;
     private final Contents contents;
+    private final StockRemarks stock;
     private final DemoClock clock;
 
-    HandInMaker(SetWorks setWorks, HandIns handIns, Checking checking, Contents contents, DemoClock clock) {
+    HandInMaker(
+            SetWorks setWorks,
+            HandIns handIns,
+            Checking checking,
+            Contents contents,
+            StockRemarks stock,
+            DemoClock clock) {
+        this.stock = stock;
         this.setWorks = setWorks;
         this.handIns = handIns;
         this.checking = checking;
@@ -68,8 +79,21 @@ class HandInMaker {
         if (isChecked) {
             checking.markChecked(teacher, handIn);
         } else {
-            checking.sendBack(teacher, handIn);
+            sendBack(teacher, handIn);
         }
+    }
+
+    void sendBack(Person teacher, UUID handIn) {
+        checking.sendBack(teacher, handIn);
+    }
+
+    /** The sentences that a teacher puts in by a key. */
+    void keepSentences(Person teacher) {
+        stock.keep(
+                teacher,
+                Stream.of("Say how you know.", "Units, please.", "How large is the error?", "Draw it as well.")
+                        .map(words -> new StockRemark(UUID.randomUUID(), words))
+                        .toList());
     }
 
     void say(Person teacher, UUID handIn, Anchor anchor, Saying saying) {

@@ -10,17 +10,23 @@ import org.springframework.stereotype.Component;
 /** What was asked in each class and how far it has come: hand-ins in every state. */
 @Component
 class HandInRounds {
+    /** The classmate whose second version has everything changed that can change. */
+    private static final int REWORKED = 3;
+
     private final Cast cast;
     private final HandInMaker handIns;
+    private final HandInRemarks remarks;
     private final NotebookMaker maker;
 
-    HandInRounds(Cast cast, HandInMaker handIns, NotebookMaker maker) {
+    HandInRounds(Cast cast, HandInMaker handIns, HandInRemarks remarks, NotebookMaker maker) {
         this.cast = cast;
+        this.remarks = remarks;
         this.handIns = handIns;
         this.maker = maker;
     }
 
     void make(Map<String, Book> books, List<Book> classBooks, DemoCalendar calendar) {
+        handIns.keepSentences(cast.tolland);
         var physics = books.get("physics");
         var waves = handIns.set(
                 cast.tolland,
@@ -46,15 +52,10 @@ class HandInRounds {
         sendAll(waves, "1.1", physics, classBooks, calendar);
         var section = physics.sections().get("2.3");
         var first = handIns.seal(cast.marlo, section, echo, calendar.day(11, 0));
-        handIns.decide(
-                cast.tolland,
-                cast.marlo,
-                section,
-                first,
-                calendar.day(11, 1),
-                false,
-                "Say how many claps you timed.",
-                "Show the way back in the drawing too.");
+        handIns.open(cast.tolland, first, calendar.day(11, 1));
+        remarks.sayAll(cast.tolland, cast.marlo, section, first);
+        handIns.sendBack(cast.tolland, first);
+        remarks.answerFirst(cast.marlo, first, "Only one. I will time twenty.");
         sendEcho(echo, classBooks, calendar);
         for (var i = 2; i < classBooks.size(); i += 3) {
             handIns.seal(
@@ -121,11 +122,20 @@ class HandInRounds {
             var book = classBooks.get(i);
             var section = book.sections().get("2.3");
             var version = handIns.seal(book.owner(), section, echo, i < 5 ? calendar.day(11, i) : monday);
+            if (i == REWORKED) {
+                handIns.open(cast.tolland, version, calendar.day(11, 4));
+                remarks.sayAll(cast.tolland, book.owner(), section, version);
+                handIns.sendBack(cast.tolland, version);
+                remarks.answerFirst(book.owner(), version, "Twenty claps now, see the sentence.");
+                remarks.rework(book.owner(), section);
+                handIns.seal(book.owner(), section, echo, monday);
+                continue;
+            }
             switch (i) {
                 case 0, 1 ->
                     handIns.decide(
                             cast.tolland, book.owner(), section, version, monday, true, "Right comparison to make.");
-                case 2, 3 ->
+                case 2 ->
                     handIns.decide(
                             cast.tolland,
                             book.owner(),
@@ -139,9 +149,6 @@ class HandInRounds {
                 default -> {
                     // the others wait to be read
                 }
-            }
-            if (i == 3) {
-                handIns.seal(book.owner(), section, echo, monday);
             }
         }
     }

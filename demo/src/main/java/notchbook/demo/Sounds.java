@@ -36,6 +36,9 @@ final class Sounds {
                     "prism",
                     "It is quite dark. The white line goes in on the left. On the screen I can see red at the top, then orange, yellow, green, blue, and violet at the bottom. Which one bends most?"),
             Map.entry(
+                    "remark",
+                    "This is nearly there. You have the way to the wall. Now say where the sound turns round, and draw the way back too."),
+            Map.entry(
                     "flood",
                     "It rained for nine days. The brook came over the road at about four in the morning. We carried the chairs upstairs first."),
             Map.entry(

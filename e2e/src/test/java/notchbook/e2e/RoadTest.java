@@ -217,10 +217,32 @@ class RoadTest {
         tolland.sees("Hal Marsh · version 1").sees("seal holds").sees("being read");
         tolland.press("Play Recording");
         assertThat(tolland.button("Stop Recording")).isVisible();
-        tolland.press("^Remark$")
+        // Words, by keys alone: the sentence after the one that is chosen.
+        handedIn("The sound goes").click();
+        tolland.key(".")
+                .key("w")
                 .fill("Remark", "Say how many claps you timed.")
-                .press("Put it here")
-                .sees("Say how many claps you timed.");
+                .press("Put it here");
+        assertThat(tolland.page().locator("mark.remarked")).hasText("The sound goes there and back.");
+        // A spot of the picture, the pen over it, and a moment of the sound.
+        var picture = handedIn("Wall, 48 m");
+        picture.getByRole(AriaRole.IMG)
+                .first()
+                .click(new Locator.ClickOptions().setPosition(60, 40).setForce(true));
+        tolland.sees("a spot").key("l").sees("Look again");
+        picture.click();
+        tolland.key("i").draw().press("Put it here");
+        assertThat(picture.getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("Drawn with remark 3")))
+                .isVisible();
+        tolland.press("Play Recording");
+        tolland.page()
+                .waitForFunction(
+                        "() => [...document.querySelectorAll('p')].some((one) => /at 0:0[1-9]/.test(one.textContent))");
+        tolland.key("w").fill("Remark", "Give the figure.").press("Put it here").sees("at 0:0");
+        // And aloud, on the whole.
+        tolland.key("Escape").key("r").sees("Recording 0:0");
+        tolland.page().waitForTimeout(1_500);
+        tolland.key("r").sees("A spoken remark");
         tolland.key("b").sees("sent back");
     }
 
@@ -228,8 +250,13 @@ class RoadTest {
     @Order(12)
     void changesThePageAndHandsInVersionTwoWhileVersionOneStaysAsItWas() {
         hal.page().navigate(Stage.address() + "/hand-ins");
-        hal.sees("sent back with 1 remark").follow("sent back with 1 remark").follow("Go to the page");
-        hal.sees("“Say how many claps you timed.”");
+        hal.sees("sent back with 5 remarks").follow("sent back with 5 remarks").sees("On the whole");
+        assertThat(hal.button("Play Remark 5, spoken by Ms Tolland")).isVisible();
+        hal.press("^Answer$")
+                .fill("Answer to remark 1", "Twenty of them.")
+                .press("^Keep$")
+                .sees("Twenty of them.");
+        hal.follow("Go to the page").sees("Say how many claps you timed.");
         hal.page().locator(".ProseMirror").click();
         hal.page().keyboard().press("End");
         hal.type(" We timed twenty claps.").kept();
@@ -247,10 +274,46 @@ class RoadTest {
                 .sees("version 2")
                 .sees("We timed twenty claps.")
                 .sees("being read");
+        tolland.sees("Something changed there. Answer: “Twenty of them.”");
+        tolland.key("c").sees("version 1 and version 2").sees("words new");
+        assertThat(tolland.page().locator("ins")).containsText("twenty claps");
+        tolland.key("c").key("ArrowDown").key("a").sees("Agree");
         tolland.key("y").sees("This version is checked");
         hal.page().navigate(Stage.address() + "/hand-ins");
         hal.sees("checked");
         assertThat(chrome.complaints()).isEmpty();
+    }
+
+    /** A teacher, a student or whoever has the file sees whether anything in it was changed. */
+    @Test
+    @Order(14)
+    void givesAPackageThatShowsEveryForgery() throws IOException {
+        hal.follow("Version 2").sees("seal holds");
+        var whole = Files.readAllBytes(hal.page()
+                .waitForDownload(() -> hal.page()
+                        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Package"))
+                        .click())
+                .path());
+        var anybody = new Desk(chrome.context(1280, 800).newPage());
+        anybody.page().navigate(Stage.address() + "/seal");
+        anybody.choose(anybody.page().getByLabel("Choose a package"), "whole.zip", whole)
+                .sees("The seal holds: not a byte differs.")
+                .sees("Hal Marsh");
+        var forged = Zips.changed(whole, "pages/001.json", text -> text.replace("twenty claps", "thirty claps"));
+        anybody.choose(anybody.page().getByLabel("Choose a package"), "forged.zip", forged)
+                .sees("The seal is broken.")
+                .sees("pages/001.json");
+        var restated = Zips.changed(whole, "seal.json", text -> text.replace("Hal Marsh", "Ana Ellory"));
+        anybody.choose(anybody.page().getByLabel("Choose a package"), "restated.zip", restated)
+                .sees("This is a forgery");
+    }
+
+    /** An entry of what was handed in, by words of it. */
+    private Locator handedIn(String words) {
+        return tolland.page()
+                .locator("section[id^='sealed-']")
+                .filter(new Locator.FilterOptions().setHasText(words))
+                .first();
     }
 
     private static Path pdf(Page page) {

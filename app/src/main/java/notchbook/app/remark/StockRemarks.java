@@ -9,7 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The sentences that a teacher says again and again, to be put in by a key. */
 @Service
-class StockRemarks {
+public class StockRemarks {
     private static final int MOST = 60;
     private static final int LONGEST = 500;
 
@@ -19,7 +19,7 @@ class StockRemarks {
         this.store = store;
     }
 
-    record StockRemark(UUID id, String words) {}
+    public record StockRemark(UUID id, String words) {}
 
     List<StockRemark> of(Person teacher) {
         requireTeacher(teacher);
