@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { FREE, refuse, TEACHER, visit, WORK } from '../../test/visit';
@@ -140,7 +140,7 @@ test('puts a remark on an entry by keys alone, and types no key into the schoolâ
 
 test('remarks on a sentence by keys', async () => {
   const { user, server } = await open({}, { 'PUT /api/hand-ins/*/remarks/*': {} });
-  await user.keyboard('{ArrowDown}.l');
+  await user.keyboard('{ArrowDown}sl');
   await waitFor(() =>
     expect(said(server)).toMatchObject([
       { anchor: { about: 'WORDS', entry: 'e1', from: 0, to: 8, quote: 'An echo.' }, sign: 'LOOK_AGAIN' },
@@ -206,4 +206,22 @@ test('says why a remark was not taken', async () => {
   const { user } = await open({}, { 'PUT /api/hand-ins/*/remarks/*': refuse(422, 'Choose fewer words.') });
   await user.keyboard('{ArrowDown}a');
   expect(await screen.findByText('Choose fewer words.')).toBeTruthy();
+});
+
+test('remarks on the spot of a drawing that is pressed', async () => {
+  const drawing = { width: 640, height: 400, strokes: [] };
+  const entry = { ...VERSION.pages[0]?.entries[0], id: 'd1', kind: 'INK', caption: 'Path', content: drawing };
+  const { user, server } = await open(
+    { pages: [{ ...VERSION.pages[0], entries: [entry] }] as never },
+    { 'PUT /api/hand-ins/*/remarks/*': {} },
+  );
+  const surface = screen.getByRole('img', { name: 'Path' }).nextElementSibling as HTMLElement;
+  surface.getBoundingClientRect = () => ({ left: 100, top: 50, width: 200, height: 100 }) as DOMRect;
+  fireEvent.click(surface, { clientX: 150, clientY: 100 });
+  await user.keyboard('l');
+  await waitFor(() =>
+    expect(said(server)).toMatchObject([
+      { anchor: { about: 'SPOT', entry: 'd1', picture: 0, x: 0.25, y: 0.5 }, sign: 'LOOK_AGAIN' },
+    ]),
+  );
 });

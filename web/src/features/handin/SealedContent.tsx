@@ -117,6 +117,8 @@ function SealedDrawing({ entry, remarks, changed, onSpot }: Parts) {
 function SpotTaker({ picture, onSpot }: { picture: number; onSpot?: (spot: Spot) => void }) {
   if (!onSpot) return null;
   const press = (event: MouseEvent<HTMLElement>) => {
+    // The entry around it would be chosen as a whole.
+    event.stopPropagation();
     const { left, top, width, height } = event.currentTarget.getBoundingClientRect();
     onSpot({ picture, x: (event.clientX - left) / width, y: (event.clientY - top) / height });
   };

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { anchorOf, beside, samePiece, sentenceBeside } from './chosen';
+import { anchorOf, beside, nextSentence, samePiece } from './chosen';
 
 type Entry = Api['SealedEntryView'];
 
@@ -43,11 +43,10 @@ test.each([
 
 test('goes through the sentences of a text by keys, and out of it at its end', () => {
   const [text] = all;
-  expect(sentenceBeside(text, undefined, 1)).toEqual({ from: 0, to: 9 });
-  expect(sentenceBeside(text, { from: 0, to: 9 }, 1)).toEqual({ from: 10, to: 19 });
-  expect(sentenceBeside(text, { from: 10, to: 19 }, 1)).toBeUndefined();
-  expect(sentenceBeside(text, undefined, -1)).toEqual({ from: 10, to: 19 });
-  expect(sentenceBeside(sound, undefined, 1)).toBeUndefined();
+  expect(nextSentence(text, undefined)).toEqual({ from: 0, to: 9 });
+  expect(nextSentence(text, { from: 0, to: 9 })).toEqual({ from: 10, to: 19 });
+  expect(nextSentence(text, { from: 10, to: 19 })).toBeUndefined();
+  expect(nextSentence(sound, undefined)).toBeUndefined();
 });
 
 test('stays at the ends of a list', () => {

@@ -23,16 +23,10 @@ export function anchorOf(
   return { about: 'ENTRY', entry: id };
 }
 
-/** The sentence after, or before, the one that is chosen in a text; past the last one nothing is chosen. */
-export function sentenceBeside(
-  entry: Entry | undefined,
-  span: Stretch | undefined,
-  by: 1 | -1,
-): Stretch | undefined {
+/** The sentence after the one that is chosen in a text, the first where none is; after the last one none is again. */
+export function nextSentence(entry: Entry | undefined, span: Stretch | undefined): Stretch | undefined {
   if (entry?.kind !== 'TYPED') return undefined;
-  const sentences = sentencesOf(linesOf(entry.content));
-  const at = span ? sentences.findIndex((one) => one.from >= span.from) : by > 0 ? -1 : sentences.length;
-  return sentences[at + by];
+  return sentencesOf(linesOf(entry.content)).find((one) => !span || one.from >= span.to);
 }
 
 /** The one after or before in a list, staying at its ends; the first, or the last, where none is chosen. */

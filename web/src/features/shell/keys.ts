@@ -87,7 +87,7 @@ export const KEYS: Group[] = [
     at: /\/set-work\/./,
     keys: [
       ['↓  ↑', 'The next entry, the one before'],
-      ['.  ,', 'The next sentence of a text, the one before'],
+      ['S', 'The next sentence of a text'],
       ['W  R  I', 'Write, speak, draw what you say about it'],
       ['1 … 9', 'A sentence of your own'],
       ['A  L', 'Agree, look again'],

@@ -217,9 +217,9 @@ class RoadTest {
         tolland.sees("Hal Marsh · version 1").sees("seal holds").sees("being read");
         tolland.press("Play Recording");
         assertThat(tolland.button("Stop Recording")).isVisible();
-        // Words, by keys alone: the sentence after the one that is chosen.
+        // Words, by keys: the first sentence.
         handedIn("The sound goes").click();
-        tolland.key(".")
+        tolland.key("s")
                 .key("w")
                 .fill("Remark", "Say how many claps you timed.")
                 .press("Put it here");
@@ -243,6 +243,7 @@ class RoadTest {
         tolland.key("Escape").key("r").sees("Recording 0:0");
         tolland.page().waitForTimeout(1_500);
         tolland.key("r").sees("A spoken remark");
+        assertThat(tolland.button("Play Remark 5, spoken by Ms Tolland")).isVisible();
         tolland.key("b").sees("sent back");
     }
 
