@@ -1,21 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { type DragEvent, useState } from 'react';
+import { type DragEvent, useMemo, useState } from 'react';
 import { Card, Heading } from '../../ui';
 import { FindingView } from './FindingView';
 import { sealKeysQuery } from './queries';
-import { checkPackage, type Finding } from './sealed';
+import { checkPackage, type Key } from './sealed';
 
-type Checked = { name: string; finding: Finding };
+type Dropped = { name: string; content: Uint8Array };
+
+const NO_KEYS: Key[] = [];
 
 /** Anybody drops a package here and learns what was sealed, when, by whom, and whether a byte of it differs. */
 export function SealScreen() {
   const keys = useQuery(sealKeysQuery);
-  const [checked, setChecked] = useState<Checked>();
+  const [dropped, setDropped] = useState<Dropped>();
   const [isOver, setOver] = useState(false);
+  const known = keys.data ?? NO_KEYS;
+  const finding = useMemo(() => dropped && checkPackage(dropped.content, known), [dropped, known]);
   const check = async (file: File | undefined) => {
     if (!file) return;
-    const content = new Uint8Array(await file.arrayBuffer());
-    setChecked({ name: file.name, finding: checkPackage(content, keys.data ?? []) });
+    setDropped({ name: file.name, content: new Uint8Array(await file.arrayBuffer()) });
   };
   const drop = (event: DragEvent) => {
     event.preventDefault();
@@ -43,13 +46,12 @@ export function SealScreen() {
           type="file"
           accept=".zip,application/zip"
           className="sr-only"
-          disabled={keys.isLoading}
           onChange={(event) => check(event.target.files?.[0])}
         />
       </label>
-      {checked && (
-        <Card title={checked.name} className="mt-4">
-          <FindingView finding={checked.finding} areKeysKnown={keys.isSuccess} />
+      {dropped && finding && !keys.isLoading && (
+        <Card title={dropped.name} className="mt-4">
+          <FindingView finding={finding} areKeysKnown={keys.isSuccess} />
         </Card>
       )}
     </div>

@@ -275,7 +275,7 @@ class RoadTest {
                 .sees("version 2")
                 .sees("We timed twenty claps.")
                 .sees("being read");
-        tolland.sees("Something changed there. Answer: “Twenty of them.”");
+        tolland.sees("Nothing changed there. Answer: “Twenty of them.”");
         tolland.key("c").sees("version 1 and version 2").sees("words new");
         assertThat(tolland.page().locator("ins")).containsText("twenty claps");
         tolland.key("c").key("ArrowDown").key("a").sees("Agree");
