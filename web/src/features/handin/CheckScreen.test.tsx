@@ -225,3 +225,20 @@ test('remarks on the spot of a drawing that is pressed', async () => {
     ]),
   );
 });
+
+test('keeps a new sentence of one’s own, and the order that is wished', async () => {
+  const known = { id: 's1', words: 'Say how you know.' };
+  const { user, server } = await open(
+    {},
+    { 'GET /api/stock-remarks': [known], 'PUT /api/stock-remarks': {} },
+  );
+  await screen.findByText('Say how you know.');
+  await user.click(screen.getByRole('button', { name: 'Change' }));
+  await user.type(screen.getByLabelText('A new sentence'), 'Units, please.{Enter}');
+  await user.click(await screen.findByRole('button', { name: 'Move sentence 2 up' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/stock-remarks').at(-1)).toMatchObject({
+      sentences: [{ words: 'Units, please.' }, known],
+    }),
+  );
+});

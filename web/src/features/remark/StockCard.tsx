@@ -52,7 +52,7 @@ export function useStock() {
   const { outbox } = useOutbox();
   const keep = (next: Stock[]) => {
     queries.setQueryData(stockQuery.queryKey, next);
-    outbox.act({ pageId: '', method: 'PUT', path: '/api/stock-remarks', body: next });
+    outbox.act({ pageId: '', method: 'PUT', path: '/api/stock-remarks', body: { sentences: next } });
   };
   return { all, keep };
 }

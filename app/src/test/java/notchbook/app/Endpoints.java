@@ -238,7 +238,9 @@ final class Endpoints {
             entry("GET /api/hand-ins/{handIn}/changes?since={handIn}", STUDENT_AND_TEACHER),
             entry("PUT /api/remarks/{returnedRemark}/answer {'words':'Twenty.'}", STUDENT_ONLY),
             entry("GET /api/stock-remarks", "404 404 OK OK 401 404"),
-            entry("PUT /api/stock-remarks [{'id':'{new}','words':'Units, please.'}]", "404 404 OK OK 401 404"),
+            entry(
+                    "PUT /api/stock-remarks {'sentences':[{'id':'{new}','words':'Units, please.'}]}",
+                    "404 404 OK OK 401 404"),
             entry("POST /api/hand-ins/{handIn}/sent-back", TEACHER_ONLY),
             entry("POST /api/hand-ins/{checkable}/checked", TEACHER_ONLY),
             entry("DELETE /api/hand-ins/{waiting}", STUDENT_ONLY),

@@ -157,18 +157,23 @@ class RemarksTest extends AppTest {
 
     @Test
     void keepsATeachersSentencesInTheirOrder() {
-        var ids = "[{'id':'%s','words':'Units, please.'},{'id':'%s','words':'Say how you know.'}]"
-                .formatted(UUID.randomUUID(), UUID.randomUUID());
-        browser.send(school.teacher, "PUT", "/api/stock-remarks", ids);
+        var first = UUID.randomUUID();
+        var both = "{'sentences':[{'id':'%s','words':'Units, please.'},{'id':'%s','words':'Say how you know.'}]}"
+                .formatted(first, UUID.randomUUID());
+        browser.send(school.teacher, "PUT", "/api/stock-remarks", both);
         assertThat(Browser.texts(
                         browser.get(school.teacher, "/api/stock-remarks").json(), "words"))
                 .containsExactly("Units, please.", "Say how you know.");
-        assertThat(browser.get(school.otherTeacher, "/api/stock-remarks").json())
-                .isEmpty();
-        var blank = "[{'id':'%s','words':''}]".formatted(UUID.randomUUID());
+        assertThat(Browser.texts(
+                        browser.get(school.otherTeacher, "/api/stock-remarks").json(), "id"))
+                .doesNotContain(first.toString());
+        var blank = "{'sentences':[{'id':'%s','words':''}]}".formatted(UUID.randomUUID());
         assertThat(browser.send(school.teacher, "PUT", "/api/stock-remarks", blank)
                         .status())
                 .isEqualTo(422);
+        assertThat(browser.send(school.teacher, "PUT", "/api/stock-remarks", "{'sentences':[null]}")
+                        .status())
+                .isEqualTo(400);
     }
 
     private List<String> checkWords() {

@@ -1,5 +1,7 @@
 package notchbook.app.remark;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.Person;
@@ -22,6 +24,8 @@ class StockRemarkController {
 
     record StockRemarkView(UUID id, String words) {}
 
+    record StockBody(@JsonSetter(contentNulls = Nulls.FAIL) List<StockRemarkView> sentences) {}
+
     /** A teacher's own sentences, in their order. */
     @GetMapping("/api/stock-remarks")
     List<StockRemarkView> stock(@AuthenticationPrincipal Person reader) {
@@ -32,9 +36,11 @@ class StockRemarkController {
 
     @PutMapping("/api/stock-remarks")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@AuthenticationPrincipal Person reader, @RequestBody List<StockRemarkView> all) {
+    void keep(@AuthenticationPrincipal Person reader, @RequestBody StockBody body) {
         stock.keep(
                 reader,
-                all.stream().map(one -> new StockRemark(one.id(), one.words())).toList());
+                body.sentences().stream()
+                        .map(one -> new StockRemark(one.id(), one.words()))
+                        .toList());
     }
 }
