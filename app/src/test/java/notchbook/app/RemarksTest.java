@@ -76,6 +76,8 @@ class RemarksTest extends AppTest {
     void reachesTheStudentWhenTheVersionComesBack() {
         remark("{'about':'WHOLE'},'words':'Clear.'");
         assertThat(seenBy(school.student).path("remarks")).isEmpty();
+        assertThat(carriedTo(school.student)).isEmpty();
+        assertThat(carriedTo(school.teacher)).hasSize(1);
         teacher("POST", handIn, "/sent-back", "");
         assertThat(seenBy(school.student).path("remarks")).hasSize(1);
     }
@@ -203,6 +205,12 @@ class RemarksTest extends AppTest {
 
     private JsonNode seenBy(Person reader) {
         return browser.get(reader, "/api/hand-ins/" + handIn).json();
+    }
+
+    private JsonNode carriedTo(Person reader) {
+        return browser.get(reader, "/api/hand-ins/" + handIn + "/changes?since=" + handIn)
+                .json()
+                .path("carried");
     }
 
     private int hears(Person reader, UUID sound) {

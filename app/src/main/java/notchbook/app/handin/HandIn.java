@@ -3,6 +3,7 @@ package notchbook.app.handin;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.people.Person;
 import notchbook.app.seal.SealKeys;
 import notchbook.core.handin.HandInState;
 import notchbook.core.seal.Manifest;
@@ -21,6 +22,11 @@ public record HandIn(
         Manifest manifest,
         String digest,
         Optional<SealKeys.Signature> signature) {
+    /** What is said about a version reaches its student when it comes back. */
+    boolean showsRemarksTo(Person reader) {
+        return !studentId.equals(reader.id()) || state.isReturned();
+    }
+
     boolean isSameWorkAs(HandIn other) {
         return setWorkId.equals(other.setWorkId) && studentId.equals(other.studentId);
     }

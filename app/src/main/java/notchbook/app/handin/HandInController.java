@@ -134,7 +134,7 @@ class HandInController {
     /** What changed from another version of the same work to this one, and what became of the remarks on it. */
     @GetMapping("/api/hand-ins/{id}/changes")
     ChangesView changes(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam UUID since) {
-        return changes.between(handIns.require(reader, since), handIns.require(reader, id));
+        return changes.between(reader, handIns.require(reader, since), handIns.require(reader, id));
     }
 
     record AnswerBody(String words) {}

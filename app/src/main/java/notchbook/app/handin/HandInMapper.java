@@ -85,11 +85,6 @@ class HandInMapper {
         return remarks.views(remarks.on(List.of(handIn.id())), handIn.version());
     }
 
-    /** What is said about a version reaches its student when it comes back. */
-    private List<RemarkView> remarks(Person reader, HandIn handIn) {
-        return handIn.studentId().equals(reader.id()) && !handIn.state().isReturned() ? List.of() : remarks(handIn);
-    }
-
     /** A sealed version in full; every byte of it is read to tell whether the seal holds. */
     SealedView sealed(Person reader, HandIn handIn) {
         var frozen = versions.read(handIn);
@@ -114,7 +109,7 @@ class HandInMapper {
                         versions.signed(handIn).map(signed -> SealKey.fingerprint(signed.publicKey()))),
                 frozen.pages().stream().map(page -> page(page, items)).toList(),
                 frozen.reflections().stream().map(HandInMapper::reflection).toList(),
-                remarks(reader, handIn),
+                handIn.showsRemarksTo(reader) ? remarks(handIn) : List.of(),
                 store.of(List.of(handIn.setWorkId())).stream()
                         .filter(version -> version.studentId().equals(handIn.studentId()))
                         .map(this::view)

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import notchbook.app.handin.ChangesViews.CarriedView;
 import notchbook.app.handin.ChangesViews.ChangesView;
 import notchbook.app.handin.ChangesViews.EntryChangeView;
+import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.remark.AnchorView;
 import notchbook.app.remark.Remarks;
@@ -25,7 +26,7 @@ class VersionChanges {
         this.remarks = remarks;
     }
 
-    ChangesView between(HandIn before, HandIn after) {
+    ChangesView between(Person reader, HandIn before, HandIn after) {
         if (!before.isSameWorkAs(after)) {
             throw Refusal.unfit("Two versions of the same work can be compared.");
         }
@@ -37,7 +38,7 @@ class VersionChanges {
                 differences.count(),
                 differences.entries().stream().map(EntryChangeView::of).toList(),
                 differences.movedPages(),
-                carried(before, old, now));
+                before.showsRemarksTo(reader) ? carried(before, old, now) : List.of());
     }
 
     private List<CarriedView> carried(HandIn before, Version old, Version now) {
