@@ -1,6 +1,7 @@
 type Node = { type?: string; text?: string; attrs?: { latex?: string }; content?: Node[] };
 
-const LINES = ['paragraph', 'heading', 'blockMath'];
+/** What stands on lines of its own. */
+export const LINES = ['paragraph', 'heading', 'blockMath'];
 
 /** The words of a typed document, a line for each block; nothing for other content. */
 export function documentText(content: unknown): string {

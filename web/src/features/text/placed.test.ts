@@ -22,6 +22,12 @@ test('counts the places of a text as the core does: lines joined by line breaks'
   expect(linesOf(document)).toBe('Echo\nSpeed is d/t\nhere.\nwall\n');
 });
 
+test('knows the place of every text, past formulas, breaks, lists and empty lines', () => {
+  const { content } = placed({ ...document, content: [paragraph(), ...document.content] }) as typeof document;
+  const places = [...JSON.stringify(content).matchAll(/"at":(\d+)/g)].map((found) => Number(found[1]));
+  expect(places).toEqual([1, 6, 19, 25]);
+});
+
 test('lays looks over the pieces that they cover, and numbers the last of them', () => {
   const shown = placed(paragraph(text('one clap here')), [
     { from: 4, to: 8, look: 'remark', number: 2 },

@@ -1,8 +1,9 @@
+import { documentText, LINES } from './documentText';
+
 type Mark = { type: string; attrs?: Record<string, unknown> };
 type Node = {
   type?: string;
   text?: string;
-  attrs?: { latex?: string };
   marks?: Mark[];
   content?: Node[];
 };
@@ -13,39 +14,24 @@ export type Stretch = { from: number; to: number };
 /** A stretch that is to be seen, and how; a remark shows its number at its end. */
 export type Look = Stretch & { look: 'gone' | 'come' | 'remark' | 'chosen'; number?: number };
 
-const LINES = ['paragraph', 'heading', 'blockMath'];
-
 /** The words of a document, its lines joined by line breaks. */
-export const linesOf = (content: unknown): string => walked(content, (node) => [node]).words;
+export const linesOf = (content: unknown): string => documentText(content).replace(/\n$/, '');
 
 /** A document whose texts know their places, with looks laid over stretches of it; only to be shown. */
-export const placed = (content: unknown, looks: readonly Look[] = []): unknown =>
-  walked(content, (node, at) => cut(node, at, looks)).node;
-
-function walked(content: unknown, piecesOf: (node: Node, at: number) => Node[]) {
-  const words: string[] = [];
+export function placed(content: unknown, looks: readonly Look[] = []): unknown {
   let at = 0;
-  let isFirst = true;
-  const say = (text: string) => {
-    words.push(text);
-    at += text.length;
-  };
   const walk = (node: Node): Node[] => {
-    if (LINES.includes(node.type ?? '')) {
-      if (!isFirst) say('\n');
-      isFirst = false;
+    const start = at;
+    if (!node.content) {
+      at += documentText(node).length;
+      return node.text === undefined ? [node] : cut(node, start, looks);
     }
-    if (node.text !== undefined) {
-      const pieces = piecesOf(node, at);
-      say(node.text);
-      return pieces;
-    }
-    if (node.type === 'hardBreak') say('\n');
-    if (node.attrs?.latex !== undefined) say(node.attrs.latex);
-    return [node.content ? { ...node, content: node.content.flatMap(walk) } : node];
+    const inside = node.content.flatMap(walk);
+    // A line ends with a line break, which nothing inside it counts.
+    if (LINES.includes(node.type ?? '')) at += 1;
+    return [{ ...node, content: inside }];
   };
-  const [node] = walk((content ?? {}) as Node);
-  return { node, words: words.join('') };
+  return walk((content ?? {}) as Node)[0];
 }
 
 /** A text in pieces, at each of which the same looks begin and end. */
