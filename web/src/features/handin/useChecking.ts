@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
 import { useMe } from '../people';
-import type { Anchor } from '../remark';
+import { type Anchor, SIGN_WORDS } from '../remark';
 import { registerQuery, versionQuery } from './queries';
 
 type Version = Api['SealedView'];
@@ -12,7 +12,7 @@ type State = Version['state'];
 /** What is said: words, a sign, strokes or a sound; and the earlier remark that it goes back to. */
 export type Said = {
   words?: string;
-  sign?: 'AGREE' | 'LOOK_AGAIN';
+  sign?: keyof typeof SIGN_WORDS;
   drawing?: unknown;
   sound?: Blob;
   goesBackTo?: string;
@@ -85,12 +85,7 @@ export function useChecking(id: string) {
 
 /** A remark in a few words, until the server says it. */
 const gistOf = ({ words, sign, sound }: Said) =>
-  words ||
-  (sound
-    ? 'A spoken remark'
-    : sign
-      ? { AGREE: 'Agree', LOOK_AGAIN: 'Look again' }[sign]
-      : 'Drawn over the work');
+  words || (sound ? 'A spoken remark' : sign ? SIGN_WORDS[sign] : 'Drawn over the work');
 
 const withState = (register: Api['RegisterView'], id: string, state: State): Api['RegisterView'] => ({
   ...register,

@@ -69,7 +69,7 @@ export function useDesk({ version, next, previous }: DeskProps) {
     const same =
       piece === null
         ? ''
-        : `?${new URLSearchParams({ piece: entry?.codes.join(' ') ?? '', at: `${entries.indexOf(entry as never)}` })}`;
+        : `?${new URLSearchParams({ piece: entry?.codes.join(' ') ?? '', at: `${entries.findIndex((one) => one.id === chosen.entry)}` })}`;
     go(`/set-work/${version.setWork.id}/${line.latest.id}${same}`);
   };
   const compare = () => before && setSearch(since ? {} : { since: before.id });

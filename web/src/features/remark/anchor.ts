@@ -4,6 +4,9 @@ import { length } from '../../ui';
 export type Anchor = Api['AnchorView'];
 export type Remark = Api['RemarkView'];
 
+/** What is said without words. */
+export const SIGN_WORDS = { AGREE: 'Agree', LOOK_AGAIN: 'Look again' } as const;
+
 const LONGEST = 40;
 
 /** Words that are named, not read: the beginning of them. */

@@ -1,4 +1,4 @@
-export { type Anchor, drawnIn, placeWords, type Remark, remarksOn, shortened } from './anchor';
+export { type Anchor, drawnIn, placeWords, type Remark, remarksOn, SIGN_WORDS, shortened } from './anchor';
 export { stockQuery } from './queries';
 export { RemarkCard } from './RemarkCard';
 export { RemarkedText, SHEET_PX } from './RemarkedText';
