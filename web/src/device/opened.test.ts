@@ -17,7 +17,7 @@ async function keepAndOpenAgain() {
       await persistQueryClientRestore({ queryClient: after, persister: opened });
       expect(after.getQueryData(['page', 'p1'])).toEqual({ title: 'Echo' });
     },
-    { timeout: 4_000 },
+    { timeout: 25_000 },
   );
   return after;
 }
@@ -54,7 +54,7 @@ test('keeps what was opened when it is asked for again without a network, howeve
         status: 'success',
       });
     },
-    { timeout: 4_000 },
+    { timeout: 25_000 },
   );
 });
 
