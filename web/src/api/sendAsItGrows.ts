@@ -1,4 +1,4 @@
-import { Upload } from 'tus-js-client';
+import type { Upload } from 'tus-js-client';
 import { cookie } from './client';
 import { pathOf } from './sendFile';
 
@@ -25,18 +25,25 @@ export function sendAsItGrows(onBegun: (upload: string) => void): Growing {
   const settled = new Promise<void>((resolve) => {
     settle = resolve;
   });
-  const upload: Upload = new Upload(parts.getReader(), {
-    endpoint: '/api/uploads',
-    chunkSize: PART,
-    uploadLengthDeferred: true,
-    retryDelays: PATIENCE,
-    storeFingerprintForResuming: false,
-    onBeforeRequest: (request) => request.setHeader('X-XSRF-TOKEN', cookie('XSRF-TOKEN')),
-    onUploadUrlAvailable: () => onBegun(pathOf(upload)),
-    onSuccess: () => settle(),
-    onError: () => settle(),
-  });
-  upload.start();
+  let upload: Upload | undefined;
+  let isGivenUp = false;
+  // The first screen does without the code of this.
+  void import('tus-js-client').then(({ Upload }) => {
+    if (isGivenUp) return;
+    const begun: Upload = new Upload(parts.getReader(), {
+      endpoint: '/api/uploads',
+      chunkSize: PART,
+      uploadLengthDeferred: true,
+      retryDelays: PATIENCE,
+      storeFingerprintForResuming: false,
+      onBeforeRequest: (request) => request.setHeader('X-XSRF-TOKEN', cookie('XSRF-TOKEN')),
+      onUploadUrlAvailable: () => onBegun(pathOf(begun)),
+      onSuccess: () => settle(),
+      onError: () => settle(),
+    });
+    upload = begun;
+    begun.start();
+  }, settle);
   return {
     add: (part) => tap?.enqueue(part),
     end: () => {
@@ -44,7 +51,8 @@ export function sendAsItGrows(onBegun: (upload: string) => void): Growing {
       return settled;
     },
     giveUp: () => {
-      void upload.abort();
+      isGivenUp = true;
+      void upload?.abort();
       settle();
     },
   };

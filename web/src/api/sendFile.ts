@@ -1,4 +1,4 @@
-import { DetailedError, Upload } from 'tus-js-client';
+import type { DetailedError, Upload } from 'tus-js-client';
 import type { Api } from './client';
 import { api, cookie, problem, sendForm, unwrap } from './client';
 
@@ -39,10 +39,12 @@ async function sendInParts(file: Outgoing, onProgress: (share: number) => void):
   return unwrap(api.PUT('/api/media/{id}/from-upload', { params: { path: { id } }, body }));
 }
 
-function uploaded(
+async function uploaded(
   { id, blob, upload: begun }: Outgoing,
   onProgress: (share: number) => void,
 ): Promise<string> {
+  // The first screen does without the code of this.
+  const { Upload } = await import('tus-js-client');
   return new Promise((resolve, reject) => {
     const upload = new Upload(blob as File, {
       endpoint: '/api/uploads',
@@ -74,6 +76,6 @@ const BUSY = [409, 423];
 
 /** An answer of the server as such; everything else is the network. */
 function asProblem(error: Error): Error {
-  const status = error instanceof DetailedError ? error.originalResponse?.getStatus() : undefined;
+  const status = (error as Partial<DetailedError>).originalResponse?.getStatus();
   return status && !BUSY.includes(status) ? problem(status, {}) : error;
 }
