@@ -8,12 +8,12 @@ import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import { Problem } from './api';
 import { isWorthKeeping, OPENED_MILLIS, opened } from './device';
+import { askEarly, whenAtRest } from './early';
 import { applyReading, applyTheme, currentTheme, keptReading } from './ui';
 import './styles.css';
 
 applyTheme(currentTheme());
 applyReading(keptReading());
-registerSW();
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -27,6 +27,9 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+void askEarly(queries);
+whenAtRest(queries, () => registerSW({ immediate: true }));
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

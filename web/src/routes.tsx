@@ -1,6 +1,7 @@
 import { type ComponentType, lazy } from 'react';
 import type { RouteObject } from 'react-router';
 import { ErrorScreen, HomeScreen, Shell } from './features/shell';
+import { WeekScreen } from './features/week';
 
 /** The code of a room comes when it is needed; the service worker has it before, so it is there without a network too. */
 function screens<Name extends string>(
@@ -66,7 +67,6 @@ const { SyllabiScreen, SyllabusScreen } = screens(
   'SyllabiScreen',
   'SyllabusScreen',
 );
-const { WeekScreen } = screens(() => import('./features/week'), 'WeekScreen');
 
 /** Every screen and its address. */
 export const routes: RouteObject[] = [

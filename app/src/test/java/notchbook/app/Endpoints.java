@@ -53,6 +53,7 @@ final class Endpoints {
             entry("GET /api/ruler", ANYONE_OWN),
             entry("GET /api/standings", ANYONE_OWN),
             entry("GET /api/weeks/2026-11-23", ANY_STUDENT),
+            entry("GET /api/weeks/now", ANY_STUDENT),
             entry("GET /api/find?words=echo", ANY_STUDENT),
             entry("GET /api/editions", ANYONE_SIGNED_IN),
             entry("GET /api/editions/{edition}", ANYONE_SIGNED_IN),

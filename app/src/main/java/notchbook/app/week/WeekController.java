@@ -97,6 +97,12 @@ class WeekController {
         return standings.of(reader);
     }
 
+    /** The week that today is in. */
+    @GetMapping("/api/weeks/now")
+    WeekView now(@AuthenticationPrincipal Person reader) {
+        return weeks.now(reader);
+    }
+
     /** The week that begins on a Monday: what was made in it, and what is worth doing next. */
     @GetMapping("/api/weeks/{monday}")
     WeekView week(

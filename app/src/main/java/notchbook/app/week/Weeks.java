@@ -114,6 +114,10 @@ class Weeks {
                         .toList());
     }
 
+    WeekView now(Person reader) {
+        return week(reader, clock.today().with(previousOrSame(MONDAY)));
+    }
+
     WeekView week(Person reader, LocalDate monday) {
         reader.requireStudent();
         var week = years.yearOf(clock.today()).weekOf(monday).orElseThrow(() -> Refusal.notFound("week"));
