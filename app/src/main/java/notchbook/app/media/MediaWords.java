@@ -51,6 +51,20 @@ public class MediaWords implements Job {
                 .collect(toMap(row -> row.get(MEDIA_WORDS.MEDIA_ID), row -> row.get(MEDIA_WORDS.WORDS)));
     }
 
+    /** What was read in an item, and by how many quarters it has to be turned, clockwise, to be read. */
+    public record Reading(String words, int quarters) {}
+
+    /** What was read of those of these items that were read already. */
+    public Map<UUID, Reading> readings(Collection<UUID> mediaIds) {
+        if (mediaIds.isEmpty()) {
+            return Map.of();
+        }
+        return db.selectFrom(MEDIA_WORDS).where(MEDIA_WORDS.MEDIA_ID.in(mediaIds)).stream()
+                .collect(toMap(
+                        row -> row.get(MEDIA_WORDS.MEDIA_ID),
+                        row -> new Reading(row.get(MEDIA_WORDS.WORDS), row.get(MEDIA_WORDS.QUARTERS))));
+    }
+
     @Override
     public String name() {
         return NAME;
@@ -66,37 +80,41 @@ public class MediaWords implements Job {
     @Override
     public void run(UUID mediaId) {
         store.find(mediaId).ifPresent(item -> {
-            var words = readBefore(item).orElseGet(() -> words(item));
+            var reading = readBefore(item).orElseGet(() -> read(item));
             transaction.executeWithoutResult(status -> {
-                keep(mediaId, words);
-                if (!words.isEmpty()) {
+                keep(mediaId, reading);
+                if (!reading.words().isEmpty()) {
                     events.publishEvent(new WordsRead(item.ownerId(), mediaId));
                 }
             });
         });
     }
 
-    private Optional<String> readBefore(MediaItem item) {
-        return db.select(MEDIA_WORDS.WORDS)
+    private Optional<Reading> readBefore(MediaItem item) {
+        return db.select(MEDIA_WORDS.WORDS, MEDIA_WORDS.QUARTERS)
                 .from(MEDIA_WORDS)
                 .join(MEDIA)
                 .on(MEDIA.ID.eq(MEDIA_WORDS.MEDIA_ID))
                 .where(MEDIA.SHA256.eq(item.sha256()), MEDIA.KIND.eq(item.kind().name()), MEDIA.NAME.eq(item.name()))
                 .limit(1)
-                .fetchOptional(MEDIA_WORDS.WORDS);
+                .fetchOptional(row -> new Reading(row.value1(), row.value2()));
     }
 
-    private String words(MediaItem item) {
+    private Reading read(MediaItem item) {
         var place = files.place(item.sha256());
-        return item.kind() == MediaKind.PHOTO ? PictureWords.of(place) : FileWords.of(item.name(), place);
+        return item.kind() == MediaKind.PHOTO
+                ? PictureWords.reading(place)
+                : new Reading(FileWords.of(item.name(), place), 0);
     }
 
-    private void keep(UUID mediaId, String words) {
+    private void keep(UUID mediaId, Reading reading) {
         db.insertInto(MEDIA_WORDS)
                 .set(MEDIA_WORDS.MEDIA_ID, mediaId)
-                .set(MEDIA_WORDS.WORDS, words)
+                .set(MEDIA_WORDS.WORDS, reading.words())
+                .set(MEDIA_WORDS.QUARTERS, reading.quarters())
                 .onDuplicateKeyUpdate()
-                .set(MEDIA_WORDS.WORDS, words)
+                .set(MEDIA_WORDS.WORDS, reading.words())
+                .set(MEDIA_WORDS.QUARTERS, reading.quarters())
                 .execute();
     }
 }

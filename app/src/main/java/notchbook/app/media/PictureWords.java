@@ -9,9 +9,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -32,6 +35,14 @@ public final class PictureWords {
     /** Of shorter words some are read on any page, however it lies. */
     private static final int LETTERS_OF_A_WORD = 4;
 
+    /** Who reads as much as two or three lines reads the page as it stands. */
+    private static final int SURELY_READ = 60;
+
+    /** Tesseract's own sureness of the way up: a page of print has 10 and more, a wall of bricks under 2. */
+    private static final double SURE_OF_THE_WAY_UP = 5;
+
+    private static final Pattern WAY_UP = Pattern.compile("Rotate: (\\d+)\\s+Orientation confidence: ([0-9.]+)");
+
     private PictureWords() {}
 
     /** How many letters the words have that are read on a picture without a doubt; upside down there are next to none. */
@@ -40,10 +51,7 @@ public final class PictureWords {
             var file = Files.createTempFile("notchbook", ".jpg");
             try {
                 Files.write(file, jpeg);
-                return Arrays.stream(of(file).split("\\P{L}+"))
-                        .mapToInt(String::length)
-                        .filter(letters -> letters >= LETTERS_OF_A_WORD)
-                        .sum();
+                return letters(of(file));
             } finally {
                 Files.delete(file);
             }
@@ -52,18 +60,53 @@ public final class PictureWords {
         }
     }
 
+    private static int letters(String words) {
+        return Arrays.stream(words.split("\\P{L}+"))
+                .mapToInt(String::length)
+                .filter(letters -> letters >= LETTERS_OF_A_WORD)
+                .sum();
+    }
+
+    /**
+     * What can be read on a picture, and how far it has to be turned to stand. Print is read on its side too, so the reader's own
+     * sense of the way up decides, where it is sure and the page can be read as it would stand.
+     */
+    static MediaWords.Reading reading(Path picture) {
+        var quarters = quartersToStand(run(picture, "--psm", "0"));
+        if (quarters > 0) {
+            var standing = words(run(picture, "--psm", "1", "--dpi", "200", "tsv"));
+            if (letters(standing) >= SURELY_READ) {
+                return new MediaWords.Reading(standing, quarters);
+            }
+        }
+        return new MediaWords.Reading(of(picture), 0);
+    }
+
+    /** What Tesseract says of the way up of a page, as quarters to turn it clockwise; 0 where it is not sure. */
+    static int quartersToStand(String said) {
+        var way = WAY_UP.matcher(said);
+        var isSure = way.find() && Double.parseDouble(way.group(2)) >= SURE_OF_THE_WAY_UP;
+        return isSure ? Integer.parseInt(way.group(1)) / 90 % 4 : 0;
+    }
+
     /** The words line by line; none where nothing can be read or Tesseract is not installed. */
     static String of(Path picture) {
+        return words(run(picture, "--dpi", "200", "tsv"));
+    }
+
+    /** What Tesseract writes about a picture; nothing where it has nothing to say or is not installed. */
+    private static String run(Path picture, String... options) {
         try {
-            var builder = new ProcessBuilder("tesseract", picture.toString(), "stdout", "--dpi", "200", "tsv")
-                    .redirectError(ProcessBuilder.Redirect.DISCARD);
+            var command = new ArrayList<>(List.of("tesseract", picture.toString(), "stdout"));
+            command.addAll(List.of(options));
+            var builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
             // One page at a time on its own core; the server decides how many pages at once.
             builder.environment().put("OMP_THREAD_LIMIT", "1");
             var process = builder.start();
             process.onExit()
                     .orTimeout(LIMIT_SECONDS, TimeUnit.SECONDS)
                     .exceptionally(late -> process.destroyForcibly());
-            return words(new String(process.getInputStream().readAllBytes(), UTF_8));
+            return new String(process.getInputStream().readAllBytes(), UTF_8);
         } catch (IOException notInstalled) {
             LOG.warn("Words on photographed pages are not read: Tesseract is not installed.", notInstalled);
             return "";
