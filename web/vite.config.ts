@@ -1,9 +1,14 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { VitePWA } from 'vite-plugin-pwa';
 import { viteStaticCopy } from 'vite-plugin-static-copy';
 import { defineConfig } from 'vitest/config';
 import { guides } from './guides.ts';
+
+/** Changes when what the server answers may have another shape. */
+const answers = createHash('sha256').update(readFileSync('openapi.json')).digest('hex');
 
 export default defineConfig({
   plugins: [
@@ -55,6 +60,7 @@ export default defineConfig({
       },
     }),
   ],
+  define: { __ANSWERS__: JSON.stringify(answers) },
   // Inlined assets would need data: in the content security policy.
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
   server: { fs: { allow: ['..'] }, proxy: { '/api': 'http://127.0.0.1:8420' } },

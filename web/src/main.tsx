@@ -1,4 +1,5 @@
 /// <reference types="vite-plugin-pwa/client" />
+/// <reference types="./answers" />
 
 import { registerSW } from 'virtual:pwa-register';
 import { QueryClient } from '@tanstack/react-query';
@@ -37,6 +38,8 @@ createRoot(document.getElementById('root') as HTMLElement).render(
       client={queries}
       persistOptions={{
         persister: opened,
+        // An answer of an older server may lack what a screen of today needs: it is asked for again.
+        buster: __ANSWERS__,
         maxAge: OPENED_MILLIS,
         dehydrateOptions: { shouldDehydrateQuery: isWorthKeeping },
       }}
