@@ -38,15 +38,17 @@ const { ClassScreen, CoverageScreen, StudentScreen } = screens(
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
 const { GuideScreen } = screens(() => import('./features/guide'), 'GuideScreen');
-const { CheckScreen, GoToHandIn, HandInScreen, HandInsScreen, SetWorkScreen, VersionScreen } = screens(
-  () => import('./features/handin/screens'),
-  'CheckScreen',
-  'GoToHandIn',
-  'HandInScreen',
-  'HandInsScreen',
-  'SetWorkScreen',
-  'VersionScreen',
-);
+const { CheckScreen, GoToHandIn, HandInScreen, HandInsScreen, OverviewScreen, SetWorkScreen, VersionScreen } =
+  screens(
+    () => import('./features/handin/screens'),
+    'CheckScreen',
+    'GoToHandIn',
+    'HandInScreen',
+    'HandInsScreen',
+    'OverviewScreen',
+    'SetWorkScreen',
+    'VersionScreen',
+  );
 const { MarksScreen } = screens(() => import('./features/mark'), 'MarksScreen');
 const { GoToPage, PageScreen } = screens(() => import('./features/page'), 'GoToPage', 'PageScreen');
 const { PapersScreen } = screens(() => import('./features/paper'), 'PapersScreen');
@@ -80,6 +82,7 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook', element: <NotebookScreen /> },
       { path: '/n/:notebook/s/:section', element: <SectionScreen /> },
       { path: '/n/:notebook/s/:section/hand-in', element: <HandInScreen /> },
+      { path: '/n/:notebook/hand-in', element: <HandInScreen /> },
       { path: '/n/:notebook/p/:page', element: <PageScreen /> },
       { path: '/n/:notebook/p/:page/scan/:scan', element: <ScanScreen /> },
       { path: '/p/:page', element: <GoToPage /> },
@@ -107,10 +110,13 @@ export const routes: RouteObject[] = [
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },
       { path: '/collections/:collection', element: <CollectionScreen /> },
-      { path: '/hand-in/:section', element: <GoToHandIn /> },
+      { path: '/hand-in', element: <GoToHandIn /> },
       { path: '/hand-ins', element: <HandInsScreen /> },
       { path: '/versions/:handIn', element: <VersionScreen /> },
       { path: '/set-work', element: <SetWorkScreen /> },
+      { path: '/register', element: <OverviewScreen /> },
+      { path: '/unasked/:class', element: <CheckScreen /> },
+      { path: '/unasked/:class/:handIn', element: <CheckScreen /> },
       { path: '/set-work/:setWork', element: <CheckScreen /> },
       { path: '/set-work/:setWork/:handIn', element: <CheckScreen /> },
     ],

@@ -61,7 +61,54 @@ export const WORK: Api['SetWorkView'] = {
   instructions: 'Time an echo.',
   teacher: 'Ms Tolland',
   topic: 't1',
+  asked: { kinds: [], withSources: false },
+  criteria: [],
 };
+
+/** Sent to Ms Tolland for what she asked. */
+export const ASKED_BY_TOLLAND: Api['AddressedView'] = {
+  classId: 'c1',
+  className: '10B Physics',
+  teacher: 'Ms Tolland',
+  setWork: WORK,
+};
+
+export const version = (id: string, more: Partial<Api['VersionView']> = {}): Api['VersionView'] => ({
+  id,
+  purpose: 'HAND_IN',
+  version: 1,
+  state: 'WAITING',
+  missing: 0,
+  remarks: 0,
+  sealedAt: '2026-11-20T18:42:00Z',
+  word: '',
+  spoken: false,
+  ...more,
+});
+
+/** A version with nothing in it. */
+export const SEALED: Api['SealedView'] = {
+  id: 'v1',
+  title: 'Echoes',
+  student: 'Marlo Quist',
+  notebook: 'Physics',
+  to: ASKED_BY_TOLLAND,
+  picked: { section: 's1', pages: [] },
+  purpose: 'HAND_IN',
+  version: 1,
+  state: 'WAITING',
+  sealedAt: '2026-11-16T18:42:00Z',
+  missing: 0,
+  word: '',
+  pages: [],
+  reflections: [],
+  remarks: [],
+  levels: [],
+  figures: { points: 0, most: 0, chosen: 0, of: 0 },
+  versions: [],
+};
+
+export const SEAL: Api['SealView'] = { holds: true, parts: 3, digest: 'ab12', broken: [] };
 
 export const RULER: Api['RulerView'] = {
   year: '2026/27',

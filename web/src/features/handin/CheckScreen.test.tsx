@@ -1,39 +1,48 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { FREE, refuse, TEACHER, visit, WORK } from '../../test/visit';
+import {
+  ASKED_BY_TOLLAND,
+  FREE,
+  refuse,
+  SEAL,
+  SEALED,
+  TEACHER,
+  version,
+  visit,
+  WORK,
+} from '../../test/visit';
 
-const latest = (id: string, state: Api['VersionView']['state']): Api['VersionView'] => ({
-  id,
-  version: 1,
-  state,
-  missing: 0,
-  remarks: 0,
-  sealedAt: '2026-11-20T18:42:00Z',
+const latest = (id: string, state: Api['VersionView']['state']) => version(id, { state });
+const NO_LEVELS = { points: 0, most: 0, chosen: 0, of: 0 };
+const line = (
+  student: string,
+  name: string,
+  more: Partial<Api['RegisterLine']> = {},
+): Api['RegisterLine'] => ({
+  student,
+  name,
+  title: 'Echoes',
+  late: false,
+  changed: false,
+  figures: NO_LEVELS,
+  ...more,
 });
 const REGISTER: Api['RegisterView'] = {
-  setWork: WORK,
+  to: ASKED_BY_TOLLAND,
   students: [
-    { student: 'a', name: 'Ana Zell', latest: latest('h-zell', 'WAITING') },
-    { student: 'b', name: 'Zed Adewale', latest: latest('h-adewale', 'WAITING') },
-    { student: 'c', name: 'Hal Marsh' },
+    line('a', 'Ana Zell', { latest: latest('h-zell', 'WAITING') }),
+    line('b', 'Zed Adewale', { latest: latest('h-adewale', 'WAITING') }),
+    line('c', 'Hal Marsh'),
   ],
 };
 const VERSION: Api['SealedView'] = {
+  ...SEALED,
   id: 'h-adewale',
   student: 'Zed Adewale',
-  title: 'Echoes',
-  notebook: 'Physics',
-  sectionId: 's1',
-  setWork: WORK,
-  version: 1,
-  versions: [],
   state: 'BEING_READ',
   missing: 1,
-  sealedAt: '2026-11-20T18:42:00Z',
-  seal: { holds: true, parts: 3, digest: 'ab12', broken: [] },
   reflections: [{ title: 'Week 12', answers: [{ question: 'How?', text: 'So.', words: 1 }], chosen: [] }],
-  remarks: [],
   pages: [
     {
       id: 'p1',
@@ -46,6 +55,8 @@ const VERSION: Api['SealedView'] = {
           zone: 'main',
           kind: 'TYPED',
           pictures: [],
+          marks: [],
+          earlier: [],
           caption: '',
           codes: ['2.3a'],
           width: 'FULL',
@@ -59,12 +70,13 @@ const VERSION: Api['SealedView'] = {
   ],
 };
 
-const open = (version: Partial<Api['SealedView']>, more: Record<string, unknown> = {}) =>
+const open = (sealed: Partial<Api['SealedView']>, more: Record<string, unknown> = {}) =>
   visit(
     '/set-work/w1/h-adewale',
     {
       'GET /api/set-work/w1/register': REGISTER,
-      'GET /api/hand-ins/h-adewale': { ...VERSION, ...version },
+      'GET /api/hand-ins/h-adewale': { ...VERSION, ...sealed },
+      'GET /api/hand-ins/*/seal': SEAL,
       'POST /api/hand-ins/*/*': {},
       'GET /api/stock-remarks': [],
       'GET /api/hand-ins/h-zell': { ...VERSION, id: 'h-zell' },
@@ -79,9 +91,9 @@ test('lists who is in and who is not, by surname', async () => {
   const names = within(panel)
     .getAllByRole('link')
     .map((link) => link.firstChild?.textContent);
-  expect(names).toEqual(['Adewale, Z.', 'Zell, A.', 'All set work']);
+  expect(names).toEqual(['Echo practical', 'Adewale, Z.', 'Zell, A.', 'All set work']);
   expect(panel.textContent).toContain('Not in yetMarsh, H.');
-  expect(screen.getByText('2 wait to be read. Choose one at the left.')).toBeTruthy();
+  expect(screen.getByText('2 versions to read')).toBeTruthy();
 });
 
 test('tells the student that it is being read by opening it, once', async () => {
@@ -93,12 +105,13 @@ test('shows what was sealed, with what it was sent without', async () => {
   await open({});
   expect(screen.getByText('An echo.')).toBeTruthy();
   expect(screen.getByText(/it was sent with 1 missing/)).toBeTruthy();
-  expect(screen.getByText('seal holds').title).toBe('3 parts, SHA-256 ab12');
+  expect((await screen.findByText('seal holds')).title).toBe('3 parts, SHA-256 ab12');
 });
 
 test('says which part broke a seal', async () => {
-  await open({ seal: { holds: false, parts: 3, digest: 'ab12', broken: ['pages/1.json'] } });
-  expect(screen.getByText('seal is broken: pages/1.json')).toBeTruthy();
+  const broken = { ...SEAL, holds: false, broken: ['pages/1.json'] };
+  await open({}, { 'GET /api/hand-ins/*/seal': broken });
+  expect(await screen.findByText('seal is broken: pages/1.json')).toBeTruthy();
 });
 
 test.each([
@@ -179,7 +192,7 @@ test('goes back to an earlier remark with one key', async () => {
     answer: 'Twenty.',
   };
   const { user, server } = await open(
-    { version: 2, versions: [{ ...latest('h-0', 'SENT_BACK'), version: 1 }] },
+    { version: 2, versions: [version('h-adewale', { version: 2 }), latest('h-0', 'SENT_BACK')] },
     {
       'PUT /api/hand-ins/*/remarks/*': {},
       'GET /api/hand-ins/h-adewale/changes': {
@@ -241,4 +254,79 @@ test('keeps a new sentence of one’s own, and the order that is wished', async 
       sentences: [{ words: 'Units, please.' }, known],
     }),
   );
+});
+
+const JUDGED = {
+  ...WORK,
+  criteria: [
+    {
+      name: 'Measures',
+      levels: [
+        { words: 'once', points: 0 },
+        { words: 'often', points: 4 },
+      ],
+    },
+    {
+      name: 'Says how sure',
+      levels: [
+        { words: 'no', points: 0 },
+        { words: 'in figures', points: 3 },
+      ],
+    },
+  ],
+};
+
+test('judges by keys: M leads to the criteria, a digit chooses and goes on', async () => {
+  const { user, server } = await open({ to: { ...ASKED_BY_TOLLAND, setWork: JUDGED } });
+  await user.keyboard('m22');
+  await waitFor(() => expect(server.sent('PUT /api/hand-ins/h-adewale/levels/1')).toEqual([{ level: 1 }]));
+  expect(server.sent('PUT /api/hand-ins/h-adewale/levels/0')).toEqual([{ level: 1 }]);
+  expect(screen.getByText('7 of 7 points')).toBeTruthy();
+});
+
+test('looks at a draft and cannot check it', async () => {
+  const { user, server } = await open({ purpose: 'DRAFT' });
+  expect(screen.queryByRole('button', { name: /^Checked/ })).toBeNull();
+  await user.keyboard('y');
+  expect(server.sent('POST /api/hand-ins/h-adewale/checked')).toHaveLength(0);
+  expect(screen.getByText(/This draft is being read/)).toBeTruthy();
+});
+
+test('sends several back in one step, and only those that are open', async () => {
+  const students = [
+    line('a', 'Ana Zell', { latest: latest('h-zell', 'WAITING'), late: true }),
+    line('b', 'Zed Adewale', { latest: latest('h-adewale', 'CHECKED') }),
+  ];
+  const { user, server } = await visit(
+    '/set-work/w1',
+    {
+      'GET /api/set-work/w1/register': { to: ASKED_BY_TOLLAND, students },
+      'POST /api/set-work/w1/sent-back': {},
+    },
+    TEACHER,
+  );
+  expect(screen.queryByLabelText('Choose Zed Adewale')).toBeNull();
+  await user.click(screen.getByLabelText('Choose Ana Zell'));
+  await user.click(screen.getByRole('button', { name: 'Send 1 version back' }));
+  await waitFor(() =>
+    expect(server.sent('POST /api/set-work/w1/sent-back')).toEqual([{ handIns: ['h-zell'] }]),
+  );
+});
+
+test('reads what was sent unasked, with what its student asks', async () => {
+  const word = 'Is this enough?';
+  const to = { ...ASKED_BY_TOLLAND, setWork: undefined };
+  await visit(
+    '/unasked/c1',
+    {
+      'GET /api/classes/c1/unasked': {
+        to,
+        students: [line('a', 'Ana Zell', { latest: version('h-zell', { word }) })],
+      },
+    },
+    TEACHER,
+  );
+  expect(screen.getByText(word)).toBeTruthy();
+  expect(screen.getByText('1 version to read')).toBeTruthy();
+  expect(screen.queryByText('Not in yet')).toBeNull();
 });

@@ -1,22 +1,36 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { Empty, Heading } from '../../ui';
-import { registerQuery } from './queries';
+import { Empty, Heading, plural } from '../../ui';
 import { Reading } from './Reading';
+import { RegisterTable } from './RegisterTable';
+import { turnsOf, useRegister } from './useQueue';
+import { askedWords } from './words';
 
-/** A teacher reads what was handed in, one student after the other. */
+/** A teacher reads what was handed in, one student after the other; before that, who is in and how it went. */
 export function CheckScreen() {
-  const { setWork = '', handIn } = useParams();
-  const register = useSuspenseQuery(registerQuery(setWork)).data;
+  const { handIn } = useParams();
+  const { query } = useRegister();
+  const register = useSuspenseQuery(query).data;
   if (handIn) return <Reading id={handIn} register={register} />;
-  const waiting = register.students.filter((line) => line.latest?.state === 'WAITING').length;
+  const { setWork } = register.to;
+  const turns = turnsOf(register);
+  const waiting = turns.filter(({ version }) => version.state === 'WAITING').length;
   return (
-    <div className="max-w-2xl">
-      <Heading name={register.setWork.title} className="mb-2 text-[24px]" />
-      <p className="mb-4">{register.setWork.instructions}</p>
-      <Empty>
-        {waiting > 0 ? `${waiting} wait to be read. Choose one at the left.` : 'Nothing waits to be read.'}
-      </Empty>
+    <div className="max-w-4xl">
+      <Heading
+        name={setWork?.title ?? `Sent unasked by ${register.to.className}`}
+        className="mb-2 text-[24px]"
+      />
+      {setWork && <p>{setWork.instructions}</p>}
+      {setWork && askedWords(setWork) && <p className="text-soft">Asked for: {askedWords(setWork)}</p>}
+      <p className="my-3 font-semibold">
+        {waiting > 0 ? `${plural(waiting, 'version')} to read` : 'Nothing waits to be read.'}
+      </p>
+      {turns.length > 0 || setWork ? (
+        <RegisterTable register={register} />
+      ) : (
+        <Empty>Nobody has sent you anything by themselves.</Empty>
+      )}
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { type EntrySide, isWorthShowing, pagesBeside, sideOf } from './compariso
 import { changesQuery, versionQuery } from './queries';
 import { SealedContent } from './SealedContent';
 import { SealedPage } from './SealedPages';
+import { versionName } from './words';
 
 type Version = Api['SealedView'];
 type Entry = Api['SealedEntryView'];
@@ -39,12 +40,12 @@ export function Comparing({ version, since, onClose, actions }: Props) {
     <div className="min-w-0">
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Heading
-          name={`${version.student} · version ${before.version} and version ${version.version}`}
+          name={`${version.student} · ${versionName(before).toLowerCase()} and ${versionName(version).toLowerCase()}`}
           className="text-[20px]"
         />
         <p className="text-soft">{summaryOf(changes)}</p>
         <Button hotkey="C" className="ml-auto" onClick={onClose}>
-          Back to version {version.version}
+          Back to {versionName(version).toLowerCase()}
         </Button>
       </div>
       <label className="mb-2 flex min-h-[28px] items-center gap-2">
@@ -85,7 +86,7 @@ export function summaryOf({ count, carried }: Changes): string {
 function ColumnHead({ version }: { version: Version }) {
   return (
     <h2 className="hidden pb-1 text-[15px] md:block">
-      Version {version.version}, {moment(version.sealedAt)}
+      {versionName(version)}, {moment(version.sealedAt)}
     </h2>
   );
 }

@@ -1,12 +1,12 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { Navigate, useLocation, useParams, useSearchParams } from 'react-router';
+import { Navigate, useSearchParams } from 'react-router';
+import { aimBy, pickedBy } from './picked';
 import { readyQuery } from './queries';
 
-/** The check of a section by its own address alone: leads to it inside its notebook. */
+/** The check of what is picked by an address alone: leads to it inside its notebook. */
 export function GoToHandIn() {
-  const { section = '' } = useParams();
   const [params] = useSearchParams();
-  const { search } = useLocation();
-  const ready = useSuspenseQuery(readyQuery(section, params.get('setWork') ?? undefined)).data;
-  return <Navigate to={`/n/${ready.notebookId}/s/${section}/hand-in${search}`} replace />;
+  const picked = pickedBy(params);
+  const ready = useSuspenseQuery(readyQuery(picked, aimBy(params))).data;
+  return <Navigate to={`/n/${ready.notebookId}/hand-in?${params}`} replace />;
 }

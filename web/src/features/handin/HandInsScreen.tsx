@@ -5,8 +5,9 @@ import type { Api } from '../../api';
 import { Card, Empty, Heading, moment, plural } from '../../ui';
 import { contentsQuery, notebooksQuery } from '../contents';
 import { rulerQuery } from '../shell/queries';
-import { askedQuery } from './queries';
-import { dueLine, dueWords, STATE_WORDS } from './words';
+import { searchFor } from './picked';
+import { askedQuery, unaskedQuery } from './queries';
+import { dueLine, dueWords, STATE_WORDS, versionName } from './words';
 
 /** Everything that was asked for, with what was handed in for it. */
 export function HandInsScreen() {
@@ -19,6 +20,7 @@ export function HandInsScreen() {
       {asked.map((one) => (
         <AskedCard key={one.setWork.id} asked={one} today={today} />
       ))}
+      <Unasked />
     </div>
   );
 }
@@ -41,19 +43,7 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
       <p className="my-1.5">{asked.setWork.instructions}</p>
       <ul>
         {asked.versions.map((version) => (
-          <li key={version.id}>
-            <Link
-              to={`/versions/${version.id}`}
-              className="flex items-baseline gap-4 border-t border-line py-1.5 hover:text-petrol"
-            >
-              <b className="w-20 text-petrol">Version {version.version}</b>
-              <span className={`flex-1 ${version.state === 'SENT_BACK' ? 'font-semibold text-brass' : ''}`}>
-                {STATE_WORDS[version.state]}
-                {version.remarks > 0 && ` with ${plural(version.remarks, 'remark')}`}
-              </span>
-              <span className="text-[13px] text-soft">sealed {moment(version.sealedAt)}</span>
-            </Link>
-          </li>
+          <VersionLine key={version.id} version={version} />
         ))}
       </ul>
       {!isDone && <WayToSection asked={asked} />}
@@ -61,13 +51,57 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
   );
 }
 
+function VersionLine({ version }: { version: Api['VersionView'] }) {
+  return (
+    <li>
+      <Link
+        to={`/versions/${version.id}`}
+        className="flex items-baseline gap-4 border-t border-line py-1.5 hover:text-petrol"
+      >
+        <b className="w-20 text-petrol">{versionName(version)}</b>
+        <span className={`flex-1 ${version.state === 'SENT_BACK' ? 'font-semibold text-brass' : ''}`}>
+          {STATE_WORDS[version.state]}
+          {version.remarks > 0 && ` with ${plural(version.remarks, 'remark')}`}
+        </span>
+        <span className="text-[13px] text-soft">sealed {moment(version.sealedAt)}</span>
+      </Link>
+    </li>
+  );
+}
+
+/** What was sent without being asked. */
+function Unasked() {
+  const unasked = useQuery(unaskedQuery).data ?? [];
+  return (
+    unasked.length > 0 && (
+      <>
+        <h2 className="mt-5 mb-2 text-[18px]">Sent without being asked</h2>
+        {unasked.map((work) => (
+          <Card key={work.versions[0]?.id} title={work.title} className="mb-3">
+            <p className="text-soft">
+              {work.to.className} · {work.to.teacher}
+            </p>
+            <ul>
+              {work.versions.map((version) => (
+                <VersionLine key={version.id} version={version} />
+              ))}
+            </ul>
+            <Way to={`/hand-in?${searchFor(work.picked, { unasked: true })}`}>Check and send again</Way>
+          </Card>
+        ))}
+      </>
+    )
+  );
+}
+
 /** The section to hand in: the one that was handed in before, else the one on the topic; else the way to making one. */
-function WayToSection({ asked: { setWork, sectionId } }: { asked: Api['AskedView'] }) {
+function WayToSection({ asked: { setWork, picked } }: { asked: Api['AskedView'] }) {
   const notebooks = useQuery(notebooksQuery).data;
   const notebook = notebooks?.find((one) => one.classId === setWork.classId);
   const contents = useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data;
-  const section = sectionId ?? contents?.sections.find((one) => one.topics.includes(setWork.topic))?.id;
-  if (section) return <Way to={`/hand-in/${section}?setWork=${setWork.id}`}>Check and hand in</Way>;
+  const section = contents?.sections.find((one) => one.topics.includes(setWork.topic))?.id;
+  const takes = picked ?? (section && { section, pages: [] });
+  if (takes) return <Way to={`/hand-in?${searchFor(takes, { setWork: setWork.id })}`}>Check and hand in</Way>;
   if (notebooks && !notebook)
     return <Way to={`/new?class=${setWork.classId}`}>Make a notebook for {setWork.className}</Way>;
   return contents ? (

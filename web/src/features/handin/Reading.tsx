@@ -7,15 +7,18 @@ import { Comparing } from './Comparing';
 import type { Chosen } from './chosen';
 import { canBeDrawnOn, DrawOver } from './DrawOver';
 import { EntryOnDesk } from './EntryOnDesk';
+import { LevelsCard } from './Levels';
 import { versionQuery } from './queries';
 import { RemarkList } from './RemarkList';
 import { SayCard } from './SayCard';
 import { SealBadge } from './SealBadge';
 import { SealedPages } from './SealedPages';
 import { type DeskProps, useDesk } from './useDesk';
+import { turnsOf, useRegister } from './useQueue';
 import { VerdictCard } from './VerdictCard';
 import { VersionFiles } from './VersionFiles';
-import { byListName } from './words';
+import { WordCard } from './WordCard';
+import { versionName } from './words';
 
 type Props = { id: string; register: Api['RegisterView'] };
 
@@ -26,16 +29,17 @@ const NOTHING: Chosen = {};
 export function Reading({ id, register }: Props) {
   const version = useQuery(versionQuery(id)).data;
   const queries = useQueryClient();
-  const queue = byListName(register.students).filter((line) => line.latest);
-  const at = queue.findIndex((line) => line.latest?.id === id);
+  const { path } = useRegister();
+  const queue = turnsOf(register);
+  const at = queue.findIndex((turn) => turn.version.id === id);
   const next = queue[at + 1];
-  const nextId = next?.latest?.id;
+  const nextId = next?.version.id;
   useEffect(() => {
     // The next one is there before it is asked for.
     if (nextId) queries.prefetchQuery(versionQuery(nextId));
   }, [nextId, queries]);
   if (!version) return <p className="text-soft">Opening…</p>;
-  return <Desk key={version.id} version={version} next={next} previous={queue[at - 1]} />;
+  return <Desk key={version.id} version={version} path={path} next={next} previous={queue[at - 1]} />;
 }
 
 /** The version with what is chosen in it; beside it what can be said and decided. */
@@ -65,11 +69,14 @@ function Desk(props: DeskProps) {
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_300px]">
       <div className="min-w-0">
         <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
-          <Heading name={`${version.student} · version ${version.version}`} className="text-[18px]" />
+          <Heading
+            name={`${version.student} · ${versionName(version).toLowerCase()}`}
+            className="text-[18px]"
+          />
           <SealBadge version={version} />
           {changes && (
             <Button hotkey="C" className="ml-auto" onClick={desk.compare}>
-              {changes.count} changed since version {changes.sinceVersion}
+              {changes.count} changed since {desk.before && versionName(desk.before).toLowerCase()}
             </Button>
           )}
         </div>
@@ -123,6 +130,8 @@ function Desk(props: DeskProps) {
             />
           )}
         </div>
+        <WordCard version={version} title={`${version.student} says`} />
+        <LevelsCard version={version} start={desk.firstLevel} onJudge={checking.judge} />
         <StockCard canPut={isOpen} onPut={(words) => desk.say({ words })} />
         <RemarkList
           remarks={version.remarks}

@@ -1,8 +1,8 @@
-import { type FormEvent, useEffect, useState } from 'react';
+import type { FormEvent } from 'react';
 import type { Api } from '../../api';
-import { Button, Card, length, Trouble } from '../../ui';
+import { Button, Card, Trouble } from '../../ui';
 import { entryName } from '../entry';
-import { placeWords, shortened, type useSpeaking } from '../remark';
+import { placeWords, SpeakingNow, shortened, type useSpeaking } from '../remark';
 import { usePlayer } from '../voice';
 import { anchorOf, type Chosen } from './chosen';
 
@@ -92,26 +92,5 @@ function RemarkForm({ onSay, onClose }: { onSay: (words: string) => void; onClos
         </Button>
       </div>
     </form>
-  );
-}
-
-function SpeakingNow({ speaking, since }: { speaking: Props['speaking']; since: number }) {
-  const [now, setNow] = useState(since);
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 500);
-    return () => clearInterval(timer);
-  }, []);
-  return (
-    <div className="flex flex-wrap items-center gap-2">
-      <span role="status" className="font-semibold">
-        Recording {length(Math.max(0, now - since) / 1000)}
-      </span>
-      <Button look="act" hotkey="R" onClick={speaking.keep}>
-        Stop and keep
-      </Button>
-      <Button hotkey="Esc" onClick={speaking.throwAway}>
-        Throw away
-      </Button>
-    </div>
   );
 }

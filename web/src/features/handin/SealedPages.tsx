@@ -3,12 +3,13 @@ import type { Api } from '../../api';
 import { dayName } from '../../ui';
 import { explains, SPANS, withExplanations } from '../entry';
 import { arranged, columns, entriesIn, type Zone } from '../pattern';
+import { GoneAlong } from './GoneAlong';
 
 type Page = Api['SealedPageView'];
 type Entry = Api['SealedEntryView'];
 
 type Props = {
-  version: Api['SealedView'];
+  version: Pick<Api['SealedView'], 'pages' | 'reflections'>;
   /** An entry with all that stands around it. */
   entry: (page: Page, entry: Entry) => ReactNode;
 };
@@ -62,8 +63,11 @@ export function SealedPage({ page, entry, isNarrow }: PageProps) {
 /** The entries of a page in its zones; a column stands beside the middle as it did on the page. */
 function SealedZones({ page, entry, isNarrow = false }: PageProps) {
   const { left, right, middle, foot } = arranged(page.pattern);
+  const within = (one: Zone) => entriesIn(page.pattern, one, withExplanations(page.entries, page.id));
+  // A column that stayed at home takes no room.
+  const isThere = (one: Zone | undefined) => !!one && within(one).length > 0;
   const zone = (one: Zone, isColumn = isNarrow) => {
-    const inside = entriesIn(page.pattern, one, withExplanations(page.entries, page.id));
+    const inside = within(one);
     return inside.length === 0 ? null : (
       <section key={one.key} aria-label={one.title} className="mb-2 min-w-0">
         {page.pattern.zones.length > 1 && <h3 className="mb-1 text-[13.5px] text-petrol">{one.title}</h3>}
@@ -78,6 +82,7 @@ function SealedZones({ page, entry, isNarrow = false }: PageProps) {
                 <p className="text-[13px] text-soft">Explains {explains(each, page.entries, page.id)}</p>
               )}
               {entry(page, each)}
+              <GoneAlong entry={each} />
             </section>
           ))}
         </div>
@@ -86,7 +91,7 @@ function SealedZones({ page, entry, isNarrow = false }: PageProps) {
   };
   return (
     <>
-      <div className={isNarrow ? '' : columns(!!left, !!right)}>
+      <div className={isNarrow ? '' : columns(isThere(left), isThere(right))}>
         {left && zone(left, true)}
         <div className="min-w-0">{middle.map((one) => zone(one))}</div>
         {right && zone(right, true)}

@@ -1,20 +1,22 @@
 import { useQuery } from '@tanstack/react-query';
+import { Fragment } from 'react';
 import { NavLink, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { useMe } from '../people';
-import { registerQuery, setWorkQuery } from './queries';
+import { setWorkQuery } from './queries';
+import { turnsOf, useRegister } from './useQueue';
 import { byListName, dueLine, listName, versionWords } from './words';
 
 /** A teacher's contents: what was set, or, inside it, who has handed in and who has not. */
 export function SetWorkPanel({ onGo }: { onGo: () => void }) {
-  const { setWork } = useParams();
+  const { setWork, class: unasked } = useParams();
   return (
     <nav
       aria-label="Contents"
       onClick={(event) => (event.target as HTMLElement).closest('a') && onGo()}
       onKeyDown={undefined}
     >
-      {setWork ? <Register setWork={setWork} /> : <AllSetWork />}
+      {setWork || unasked ? <Register /> : <AllSetWork />}
     </nav>
   );
 }
@@ -34,41 +36,56 @@ function AllSetWork() {
           <span className="text-[13px] text-soft">{waiting > 0 && `${waiting} to read`}</span>
         </NavLink>
       ))}
+      <NavLink to="/register" className={row}>
+        Who is in
+      </NavLink>
       <hr className="mx-3 my-3 border-line" />
       {me.classes.map((one) => (
-        <NavLink key={one.id} to={`/classes/${one.id}`} className={row}>
-          Coverage of {one.name}
-        </NavLink>
+        <Fragment key={one.id}>
+          <NavLink to={`/classes/${one.id}`} className={row}>
+            Coverage of {one.name}
+          </NavLink>
+          <NavLink to={`/unasked/${one.id}`} className={row}>
+            Sent unasked by {one.name}
+          </NavLink>
+        </Fragment>
       ))}
     </>
   );
 }
 
-function Register({ setWork }: { setWork: string }) {
-  const register = useQuery(registerQuery(setWork)).data;
+function Register() {
+  const { query, path } = useRegister();
+  const register = useQuery(query).data;
   if (!register) return null;
+  const { setWork, className } = register.to;
   const isIn = (line: Api['RegisterLine']) => !!line.latest;
   const students = byListName(register.students);
   const inside = students.filter(isIn);
   return (
     <>
-      <p className="px-2.5 font-head text-[16px] font-bold">{register.setWork.title}</p>
+      <NavLink to={path} end className="block px-2.5 font-head text-[16px] font-bold hover:text-petrol">
+        {setWork?.title ?? 'Sent unasked'}
+      </NavLink>
       <p className="px-2.5 pb-2 text-[13px] text-soft">
-        {dueLine(register.setWork)} · {inside.length} of {students.length} in
+        {setWork ? `${dueLine(setWork)} · ${inside.length} of ${students.length} in` : className}
       </p>
-      {inside.map((line) => (
-        <NavLink key={line.student} to={`/set-work/${setWork}/${line.latest?.id}`} className={row}>
+      {turnsOf(register).map(({ line, version }) => (
+        <NavLink key={version.id} to={`${path}/${version.id}`} className={row}>
           <span className="flex-1 whitespace-nowrap">{listName(line.name)}</span>
           <span
-            className={`text-right text-[12.5px] ${line.latest?.state === 'WAITING' ? 'font-semibold text-petrol' : 'text-soft'}`}
+            className={`text-right text-[12.5px] ${version.state === 'WAITING' ? 'font-semibold text-petrol' : 'text-soft'}`}
           >
-            {versionWords(line.latest)}
+            {versionWords(version)}
+            {line.late && version === line.latest && <b className="text-rust"> late</b>}
           </span>
         </NavLink>
       ))}
-      <p className="mt-3 px-2.5 text-[13px] font-semibold">Not in yet</p>
+      {setWork && inside.length < students.length && (
+        <p className="mt-3 px-2.5 text-[13px] font-semibold">Not in yet</p>
+      )}
       {students
-        .filter((line) => !isIn(line))
+        .filter((line) => setWork && !isIn(line))
         .map((line) => (
           <p key={line.student} className="px-3 py-1 text-soft">
             {listName(line.name)}

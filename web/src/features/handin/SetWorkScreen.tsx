@@ -3,9 +3,11 @@ import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, ChoiceField, Empty, Heading, TextField, Trouble } from '../../ui';
+import { Button, Card, ChoiceField, Empty, Heading, KIND_NAMES, TextField, Trouble } from '../../ui';
 import { useMe } from '../people';
 import { editionQuery, editionsQuery } from '../syllabus';
+import { CriteriaFields } from './CriteriaFields';
+import { criteriaFrom, type Written } from './criteria';
 import { setWorkQuery } from './queries';
 import { dueLine } from './words';
 
@@ -50,22 +52,34 @@ export function SetWorkScreen() {
   );
 }
 
+/** Kinds that set work can ask for. */
+const KINDS = ['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING', 'ATTACHED'] as const;
+
 function NewSetWork() {
   const me = useMe();
   const queries = useQueryClient();
   const editions = useQuery(editionsQuery).data ?? [];
   const [edition, setEdition] = useState('');
+  const [written, setWritten] = useState<readonly Written[]>([]);
   const chosen = edition || editions[0]?.id || '';
   const nodes = useQuery({ ...editionQuery(chosen), enabled: !!chosen }).data?.nodes ?? [];
   const set = useMutation({
     mutationFn: (form: FormData) => {
       const text = (name: string) => String(form.get(name));
+      const number = (name: string) => (text(name) === '' ? undefined : Number(text(name)));
       const body = {
         classId: text('class'),
         title: text('title'),
         instructions: text('instructions'),
         topic: text('topic'),
         due: text('due'),
+        asked: {
+          kinds: KINDS.filter((kind) => form.getAll('kinds').includes(kind)),
+          wordsLeast: number('least'),
+          wordsMost: number('most'),
+          withSources: form.has('sources'),
+        },
+        criteria: criteriaFrom(written),
       };
       return unwrap(api.PUT('/api/set-work/{id}', { params: { path: { id: newId() } }, body }));
     },
@@ -74,7 +88,12 @@ function NewSetWork() {
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = event.currentTarget;
-    set.mutate(new FormData(form), { onSuccess: () => form.reset() });
+    set.mutate(new FormData(form), {
+      onSuccess: () => {
+        form.reset();
+        setWritten([]);
+      },
+    });
   };
   return (
     <Card title="Ask for something">
@@ -114,10 +133,40 @@ function NewSetWork() {
             ))}
         </ChoiceField>
         <TextField label="Due" name="due" type="date" required />
+        <AskedFields />
+        <CriteriaFields written={written} onChange={setWritten} />
         <Button look="act" type="submit">
           Ask the class
         </Button>
       </form>
     </Card>
+  );
+}
+
+/** What each hand-in has to have: kinds, how many words, sources. */
+function AskedFields() {
+  const number = 'w-20 rounded-md border border-line bg-card px-2 py-1';
+  return (
+    <fieldset className="mb-3">
+      <legend className="mb-1 font-semibold">Each hand-in has</legend>
+      <div className="flex flex-wrap gap-x-4">
+        {KINDS.map((kind) => (
+          <label key={kind} className="flex items-baseline gap-1.5 py-0.5">
+            <input type="checkbox" name="kinds" value={kind} />
+            {KIND_NAMES[kind].toLowerCase()}
+          </label>
+        ))}
+        <label className="flex items-baseline gap-1.5 py-0.5">
+          <input type="checkbox" name="sources" />
+          sources named
+        </label>
+      </div>
+      <p className="mt-1 flex flex-wrap items-center gap-1.5">
+        <input type="number" name="least" min={0} max={100000} aria-label="Fewest words" className={number} />
+        to
+        <input type="number" name="most" min={0} max={100000} aria-label="Most words" className={number} />
+        typed words
+      </p>
+    </fieldset>
   );
 }

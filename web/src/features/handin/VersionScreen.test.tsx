@@ -1,22 +1,10 @@
 import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { FREE, refuse, TEACHER, visit, WORK } from '../../test/visit';
+import { FREE, refuse, SEAL, SEALED, TEACHER, version, visit } from '../../test/visit';
 
 const VERSION: Api['SealedView'] = {
-  id: 'v1',
-  student: 'Marlo Quist',
-  title: 'Echoes',
-  notebook: 'Physics',
-  sectionId: 's1',
-  setWork: WORK,
-  version: 1,
-  versions: [],
-  state: 'WAITING',
-  missing: 0,
-  sealedAt: '2026-11-16T18:42:00Z',
-  seal: { holds: true, parts: 2, digest: 'ab12', broken: [] },
-  reflections: [],
+  ...SEALED,
   remarks: [
     {
       id: 'r1',
@@ -43,6 +31,8 @@ const VERSION: Api['SealedView'] = {
           zone: 'main',
           kind: 'INK',
           pictures: [],
+          marks: [],
+          earlier: [],
           caption: 'Path',
           codes: ['2.3a', '2.3b'],
           width: 'THIRD',
@@ -52,8 +42,12 @@ const VERSION: Api['SealedView'] = {
     },
   ],
 };
-const open = (version: Partial<Api['SealedView']>, more: Record<string, unknown> = {}) =>
-  visit('/versions/v1', { 'GET /api/hand-ins/v1': { ...VERSION, ...version }, ...more });
+const open = (sealed: Partial<Api['SealedView']>, more: Record<string, unknown> = {}) =>
+  visit('/versions/v1', {
+    'GET /api/hand-ins/v1': { ...VERSION, ...sealed },
+    'GET /api/hand-ins/*/seal': SEAL,
+    ...more,
+  });
 
 test('leads from a remark to the entry that it is about', async () => {
   await open({ state: 'SENT_BACK' });
@@ -90,6 +84,8 @@ test('shows what changed since the version before, side by side', async () => {
     zone: 'main',
     kind: 'TYPED',
     pictures: [],
+    marks: [],
+    earlier: [],
     caption: '',
     codes: [],
     width: 'FULL',
@@ -99,16 +95,7 @@ test('shows what changed since the version before, side by side', async () => {
   const { user } = await open(
     {
       version: 2,
-      versions: [
-        {
-          id: 'v0',
-          version: 1,
-          state: 'SENT_BACK',
-          missing: 0,
-          remarks: 1,
-          sealedAt: '2026-11-12T10:00:00Z',
-        },
-      ],
+      versions: [version('v1', { version: 2 }), version('v0', { state: 'SENT_BACK', remarks: 1 })],
       pages: [{ ...page, entries: [entry('We timed twenty claps.')] }] as never,
     },
     {
@@ -175,6 +162,11 @@ test('asks a class for something', async () => {
   await user.type(screen.getByLabelText('Title'), 'Echo practical');
   await user.type(screen.getByLabelText('What it should be'), 'Time an echo.');
   await user.type(screen.getByLabelText('Due'), '2026-11-27');
+  await user.click(screen.getByLabelText('photo'));
+  await user.type(screen.getByLabelText('Most words'), '80');
+  await user.click(screen.getByRole('button', { name: 'Add a criterion' }));
+  await user.type(screen.getByLabelText('Name of criterion 1'), 'Measures');
+  await user.type(screen.getByLabelText('Levels of criterion 1'), 'once 0{Enter}often 2');
   await user.click(screen.getByRole('button', { name: 'Ask the class' }));
   await waitFor(() =>
     expect(server.sent('PUT /api/set-work/*')).toEqual([
@@ -184,6 +176,16 @@ test('asks a class for something', async () => {
         instructions: 'Time an echo.',
         topic: 't1',
         due: '2026-11-27',
+        asked: { kinds: ['PHOTO'], wordsMost: 80, withSources: false },
+        criteria: [
+          {
+            name: 'Measures',
+            levels: [
+              { words: 'once', points: 0 },
+              { words: 'often', points: 2 },
+            ],
+          },
+        ],
       },
     ]),
   );

@@ -5,12 +5,15 @@ import { Button, Card, Heading, Trouble, useKeys } from '../../ui';
 import { RemarkCard, remarksOn } from '../remark';
 import { AnswerField } from './AnswerField';
 import { Comparing } from './Comparing';
+import { LevelsShown } from './Levels';
+import { aimOf, searchFor } from './picked';
 import { changesQuery, versionQuery } from './queries';
 import { SealBadge } from './SealBadge';
 import { SealedContent } from './SealedContent';
 import { SealedPages } from './SealedPages';
 import { VersionFiles } from './VersionFiles';
-import { STATE_WORDS } from './words';
+import { WordCard } from './WordCard';
+import { STATE_WORDS, versionBefore, versionName, workName } from './words';
 
 type Version = Api['SealedView'];
 
@@ -19,7 +22,7 @@ export function VersionScreen() {
   const { handIn: id = '' } = useParams();
   const version = useSuspenseQuery(versionQuery(id)).data;
   const [search, setSearch] = useSearchParams();
-  const before = version.versions.find((one) => one.version === version.version - 1);
+  const before = versionBefore(version);
   const changes = useQuery({ ...changesQuery(id, before?.id ?? ''), enabled: !!before }).data;
   const since = search.get('since');
   const compare = () => before && setSearch(since ? {} : { since: before.id });
@@ -29,11 +32,14 @@ export function VersionScreen() {
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
         <div className="mb-2.5 flex flex-wrap items-center gap-2.5">
-          <Heading name={`${version.setWork.title} · version ${version.version}`} className="text-[20px]" />
+          <Heading
+            name={`${workName(version)} · ${versionName(version).toLowerCase()}`}
+            className="text-[20px]"
+          />
           <SealBadge version={version} />
           {changes && (
             <Button hotkey="C" className="ml-auto" onClick={compare}>
-              {changes.count} changed since version {changes.sinceVersion}
+              {changes.count} changed since {before && versionName(before).toLowerCase()}
             </Button>
           )}
         </div>
@@ -102,7 +108,7 @@ function VersionSide({ version }: { version: Version }) {
   const onWhole = version.remarks.filter((one) => one.anchor.about === 'WHOLE');
   return (
     <div className="grid gap-3">
-      <Card title={`With ${version.setWork.teacher}`}>
+      <Card title={`With ${version.to.teacher}`}>
         <p>This version is {STATE_WORDS[version.state]}.</p>
         <Trouble>{takeBack.error?.message}</Trouble>
         <div className="mt-3 flex flex-wrap gap-2">
@@ -110,7 +116,7 @@ function VersionSide({ version }: { version: Version }) {
           {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
           {version.state === 'SENT_BACK' && (
             <Link
-              to={`/hand-in/${version.sectionId}?setWork=${version.setWork.id}`}
+              to={`/hand-in?${searchFor(version.picked, aimOf(version.to))}`}
               className="rounded-md border border-petrol bg-petrol px-3 py-1.5 font-semibold text-on-petrol"
             >
               Check and hand in again
@@ -118,6 +124,8 @@ function VersionSide({ version }: { version: Version }) {
           )}
         </div>
       </Card>
+      <WordCard version={version} title="Your word along with it" />
+      <LevelsShown version={version} />
       {onWhole.length > 0 && (
         <Card title="On the whole">
           <div className="grid gap-1">
@@ -135,7 +143,7 @@ function VersionSide({ version }: { version: Version }) {
               to={`/versions/${one.id}`}
               className="block border-b border-line py-1.5 last:border-0 hover:text-petrol"
             >
-              <b>{one.version}</b> {STATE_WORDS[one.state]}
+              <b>{versionName(one)}</b> {STATE_WORDS[one.state]}
             </Link>
           ))}
         </Card>

@@ -1,3 +1,3 @@
 export { askedQuery } from './queries';
 export { SetWorkPanel } from './SetWorkPanel';
-export { dueWords, STATE_WORDS } from './words';
+export { dueWords, latestOf, STATE_WORDS } from './words';

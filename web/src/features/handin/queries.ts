@@ -1,18 +1,31 @@
 import { queryOptions } from '@tanstack/react-query';
-import { api, unwrap } from '../../api';
+import { type Api, api, unwrap } from '../../api';
+import type { Aim, Picked } from './picked';
 
+/** Everything that was asked for. */
 export const askedQuery = queryOptions({
   queryKey: ['hand-ins'],
   queryFn: () => unwrap(api.GET('/api/hand-ins')),
 });
 
-export const readyQuery = (section: string, setWork: string | undefined) =>
+/** What was sent without being asked. */
+export const unaskedQuery = queryOptions({
+  queryKey: ['hand-ins', 'unasked'],
+  queryFn: () => unwrap(api.GET('/api/hand-ins/unasked')),
+});
+
+export const readyQuery = (picked: Picked, aim: Aim) =>
   queryOptions({
-    queryKey: ['ready', section, setWork],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/sections/{id}/readiness', { params: { path: { id: section }, query: { setWork } } }),
-      ),
+    queryKey: ['ready', picked, aim],
+    queryFn: () => unwrap(api.GET('/api/readiness', { params: { query: { ...picked, ...aim } } })),
+    staleTime: 0,
+  });
+
+/** What would be sent now, as its readers will see it. */
+export const previewQuery = (picked: Picked, along: Api['AlongBody']) =>
+  queryOptions({
+    queryKey: ['preview', picked, along],
+    queryFn: () => unwrap(api.GET('/api/readiness/preview', { params: { query: { ...picked, ...along } } })),
     staleTime: 0,
   });
 
@@ -20,6 +33,13 @@ export const versionQuery = (id: string) =>
   queryOptions({
     queryKey: ['version', id],
     queryFn: () => unwrap(api.GET('/api/hand-ins/{id}', { params: { path: { id } } })),
+  });
+
+/** Whether the seal of a version holds. */
+export const sealQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['seal', id],
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{id}/seal', { params: { path: { id } } })),
   });
 
 export const setWorkQuery = queryOptions({
@@ -32,6 +52,19 @@ export const registerQuery = (id: string) =>
     queryKey: ['register', id],
     queryFn: () => unwrap(api.GET('/api/set-work/{id}/register', { params: { path: { id } } })),
   });
+
+/** What was sent to a class's teachers unasked. */
+export const unaskedOfClassQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['register', 'unasked', id],
+    queryFn: () => unwrap(api.GET('/api/classes/{id}/unasked', { params: { path: { id } } })),
+  });
+
+/** Every student of a teacher's classes against all of their set work. */
+export const overviewQuery = queryOptions({
+  queryKey: ['register'],
+  queryFn: () => unwrap(api.GET('/api/register')),
+});
 
 /** What changed from one version to a later one. */
 export const changesQuery = (id: string, since: string) =>

@@ -2,5 +2,6 @@ export { CheckScreen } from './CheckScreen';
 export { GoToHandIn } from './GoToHandIn';
 export { HandInScreen } from './HandInScreen';
 export { HandInsScreen } from './HandInsScreen';
+export { OverviewScreen } from './OverviewScreen';
 export { SetWorkScreen } from './SetWorkScreen';
 export { VersionScreen } from './VersionScreen';

@@ -4,7 +4,8 @@ import type { Api } from '../../api';
 import { useOutbox } from '../../device';
 import { useMe } from '../people';
 import { type Anchor, SIGN_WORDS } from '../remark';
-import { registerQuery, versionQuery } from './queries';
+import { versionQuery } from './queries';
+import { useRegister } from './useQueue';
 
 type Version = Api['SealedView'];
 type State = Version['state'];
@@ -23,6 +24,7 @@ export function useChecking(id: string) {
   const queries = useQueryClient();
   const { outbox } = useOutbox();
   const me = useMe();
+  const { query } = useRegister();
   const change = (part: (version: Version) => Partial<Version>) =>
     queries.setQueryData(versionQuery(id).queryKey, (version) => version && { ...version, ...part(version) });
   const act = (method: 'PUT' | 'POST' | 'DELETE', path: string, body?: unknown) =>
@@ -30,11 +32,7 @@ export function useChecking(id: string) {
 
   const move = (state: State, path: string) => {
     change(() => ({ state }));
-    const setWork = queries.getQueryData(versionQuery(id).queryKey)?.setWork.id ?? '';
-    queries.setQueryData(
-      registerQuery(setWork).queryKey,
-      (register) => register && withState(register, id, state),
-    );
+    queries.setQueryData(query.queryKey, (register) => register && withState(register, id, state));
     return outbox.act(act('POST', path));
   };
 
@@ -76,6 +74,10 @@ export function useChecking(id: string) {
     check: () => move('CHECKED', '/checked'),
     sendBack: () => move('SENT_BACK', '/sent-back'),
     say,
+    judge: (criterion: number, level?: number) => {
+      change(({ levels, to }) => judged(levels, to, criterion, level));
+      return outbox.act(act('PUT', `/levels/${criterion}`, { level }));
+    },
     withdraw: (remark: string) => {
       change(({ remarks }) => ({ remarks: remarks.filter((one) => one.id !== remark) }));
       return outbox.act(act('DELETE', `/remarks/${remark}`));
@@ -89,7 +91,32 @@ const gistOf = ({ words, sign, sound }: Said) =>
 
 const withState = (register: Api['RegisterView'], id: string, state: State): Api['RegisterView'] => ({
   ...register,
-  students: register.students.map((line) =>
-    line.latest?.id === id ? { ...line, latest: { ...line.latest, state } } : line,
-  ),
+  students: register.students.map((line) => ({
+    ...line,
+    latest: line.latest?.id === id ? { ...line.latest, state } : line.latest,
+    draft: line.draft?.id === id ? { ...line.draft, state } : line.draft,
+  })),
 });
+
+/** The levels with one chosen or taken back, and what they come to until the server says it. */
+function judged(
+  before: Version['levels'],
+  to: Version['to'],
+  criterion: number,
+  level?: number,
+): Pick<Version, 'levels' | 'figures'> {
+  const criteria = to.setWork?.criteria ?? [];
+  const others = before.filter((one) => one.criterion !== criterion);
+  const levels = level === undefined ? others : [...others, { criterion, level }];
+  const pointsOf = (at: number, one?: number) => criteria[at]?.levels.at(one ?? -1)?.points ?? 0;
+  const sum = (points: number[]) => points.reduce((all, one) => all + one, 0);
+  return {
+    levels,
+    figures: {
+      points: sum(levels.map((one) => pointsOf(one.criterion, one.level))),
+      most: sum(levels.map((one) => pointsOf(one.criterion))),
+      chosen: levels.length,
+      of: criteria.length,
+    },
+  };
+}

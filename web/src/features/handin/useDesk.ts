@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { useKeys, useStable } from '../../ui';
@@ -9,14 +9,16 @@ import { anchorOf, beside, type Chosen, nextSentence, samePiece } from './chosen
 import { canBeDrawnOn } from './DrawOver';
 import { changesQuery } from './queries';
 import { type Said, useChecking } from './useChecking';
+import type { Turn } from './useQueue';
+import { versionBefore } from './words';
 
-type Line = Api['RegisterLine'];
 type Sign = 'AGREE' | 'LOOK_AGAIN';
 
-export type DeskProps = { version: Api['SealedView']; next?: Line; previous?: Line };
+/** `path` is the address of the register that is gone through. */
+export type DeskProps = { version: Api['SealedView']; path: string; next?: Turn; previous?: Turn };
 
 /** What a teacher can do with the version on the desk: choose, say, decide, compare, go on; each by a key too. */
-export function useDesk({ version, next, previous }: DeskProps) {
+export function useDesk({ version, path, next, previous }: DeskProps) {
   const { id } = version;
   const [search, setSearch] = useSearchParams();
   const entries = version.pages.flatMap((page) => page.entries);
@@ -29,7 +31,7 @@ export function useDesk({ version, next, previous }: DeskProps) {
   const stock = useStock();
   const go = useNavigate();
   const player = usePlayerItself();
-  const before = version.versions.find((one) => one.version === version.version - 1);
+  const before = versionBefore(version);
   const since = search.get('since');
   const changes = useQuery({ ...changesQuery(id, before?.id ?? ''), enabled: !!before }).data;
   const entry = entries.find((one) => one.id === chosen.entry);
@@ -64,17 +66,18 @@ export function useDesk({ version, next, previous }: DeskProps) {
   const speaking = useSpeaking((sound) => say({ sound }));
   const walk = (by: 1 | -1) => () => setChosen({ entry: beside(entries, entry, by)?.id });
   const sentence = () => setChosen({ entry: chosen.entry, span: nextSentence(entry, chosen.span) });
-  const turnTo = (line: Line | undefined) => () => {
-    if (!line?.latest) return;
+  const turnTo = (turn: Turn | undefined) => () => {
+    if (!turn) return;
     const same =
       piece === null
         ? ''
         : `?${new URLSearchParams({ piece: entry?.codes.join(' ') ?? '', at: `${entries.findIndex((one) => one.id === chosen.entry)}` })}`;
-    go(`/set-work/${version.setWork.id}/${line.latest.id}${same}`);
+    go(`${path}/${turn.version.id}${same}`);
   };
   const compare = () => before && setSearch(since ? {} : { since: before.id });
   const byPiece = () => setSearch(piece === null ? { piece: '' } : {});
   const isBeingRead = version.state === 'BEING_READ';
+  const firstLevel = useRef<HTMLInputElement>(null);
   const draw = () => isOpen && canBeDrawnOn(entry) && setMode('draw');
   useKeys({
     arrowright: turnTo(next),
@@ -82,7 +85,8 @@ export function useDesk({ version, next, previous }: DeskProps) {
     arrowdown: walk(1),
     arrowup: walk(-1),
     s: sentence,
-    y: () => isBeingRead && checking.check(),
+    m: () => firstLevel.current?.focus(),
+    y: () => isBeingRead && version.purpose === 'HAND_IN' && checking.check(),
     b: () => isBeingRead && checking.sendBack(),
     c: compare,
     p: byPiece,
@@ -105,12 +109,14 @@ export function useDesk({ version, next, previous }: DeskProps) {
   return {
     entries,
     changes,
+    before,
     since,
     chosen,
     mode,
     isOpen,
     isBeingRead,
     isByPiece: piece !== null,
+    firstLevel,
     speaking,
     checking,
     goBack: does.goBack,

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
+import { version as sent } from '../../test/visit';
 import { byListName, dueWords, listName, versionWords } from './words';
 
 test.each([
@@ -12,14 +13,8 @@ test.each([
   expect(dueWords(due, '2026-11-25')).toBe(words);
 });
 
-const version = (state: Api['VersionView']['state'], missing: number): Api['VersionView'] => ({
-  id: 'v',
-  version: 2,
-  state,
-  missing,
-  remarks: 0,
-  sealedAt: '',
-});
+const version = (state: Api['VersionView']['state'], missing: number, more = {}) =>
+  sent('v', { version: 2, state, missing, ...more });
 
 test.each([
   [undefined, 'not in yet'],
@@ -28,6 +23,7 @@ test.each([
   [version('BEING_READ', 1), 'version 2, 1 missing'],
   [version('SENT_BACK', 1), 'sent back'],
   [version('CHECKED', 0), 'checked'],
+  [version('WAITING', 0, { purpose: 'DRAFT' }), 'draft 2'],
 ])('says in a register where a version stands', (latest, words) => {
   expect(versionWords(latest)).toBe(words);
 });
@@ -36,6 +32,13 @@ test('lists a class by surname, and by the only name where there is one', () => 
   expect(listName('Marlo Quist')).toBe('Quist, M.');
   expect(listName('Ana de la Mere')).toBe('de la Mere, A.');
   expect(listName('Rue')).toBe('Rue');
-  const lines = ['Teo Yusk', 'Zed Adewale', 'Ana Marsh'].map((name) => ({ name, student: name }));
+  const lines = ['Teo Yusk', 'Zed Adewale', 'Ana Marsh'].map((name) => ({
+    name,
+    student: name,
+    title: '',
+    late: false,
+    changed: false,
+    figures: { points: 0, most: 0, chosen: 0, of: 0 },
+  }));
   expect(byListName(lines).map((line) => line.name)).toEqual(['Zed Adewale', 'Ana Marsh', 'Teo Yusk']);
 });

@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { dayName, plural } from '../../ui';
+import { dayName, KIND_NAMES, plural } from '../../ui';
 
 type State = Api['VersionView']['state'];
 
@@ -21,13 +21,41 @@ export function dueWords(due: string, today: string): string {
   return days === 1 ? 'tomorrow' : `in ${days} days`;
 }
 
+/** A version by its purpose and number: "version 2", "draft 1". */
+export const versionName = ({ purpose, version }: Pick<Api['VersionView'], 'purpose' | 'version'>) =>
+  `${purpose === 'DRAFT' ? 'Draft' : 'Version'} ${version}`;
+
+/** What was sent of the same work just before a version: a draft, or an earlier version. */
+export const versionBefore = ({ id, versions }: Pick<Api['SealedView'], 'id' | 'versions'>) =>
+  versions[versions.findIndex((one) => one.id === id) + 1];
+
+/** What work was sent for, in a few words. */
+export const workName = ({ to, title }: Pick<Api['SealedView'], 'to' | 'title'>) =>
+  to.setWork?.title ?? title;
+
+/** What set work asks of each hand-in beside its instructions, in a line. */
+export function askedWords({ asked, criteria }: Api['SetWorkView']): string {
+  const kinds = asked.kinds.map((kind) => KIND_NAMES[kind].toLowerCase());
+  const words = asked.wordsMost !== undefined && `${asked.wordsLeast ?? 0} to ${asked.wordsMost} words`;
+  const parts = [
+    ...kinds,
+    words,
+    asked.withSources && 'sources named',
+    criteria.length > 0 && `judged by ${plural(criteria.length, 'criterion', 'criteria')}`,
+  ];
+  return parts.filter(Boolean).join(', ');
+}
+
+/** The latest version that counts; a draft does not. */
+export const latestOf = (versions: readonly Api['VersionView'][]) =>
+  versions.find((one) => one.purpose === 'HAND_IN');
+
 /** The line of a version in a register. */
 export function versionWords(version: Api['VersionView'] | undefined): string {
   if (!version) return 'not in yet';
   if (version.state === 'CHECKED' || version.state === 'SENT_BACK') return STATE_WORDS[version.state];
-  return version.missing > 0
-    ? `version ${version.version}, ${version.missing} missing`
-    : `version ${version.version}`;
+  const name = versionName(version).toLowerCase();
+  return version.missing > 0 ? `${name}, ${version.missing} missing` : name;
 }
 
 export const dueLine = (work: Api['SetWorkView']) => `${work.className}, due ${dayName(work.due)}`;
@@ -38,6 +66,6 @@ export const listName = (name: string) => {
   return rest.length > 0 ? `${rest.join(' ')}, ${first[0]}.` : first;
 };
 
-/** The lines of a register in the order of a class list. */
-export const byListName = (lines: readonly Api['RegisterLine'][]): Api['RegisterLine'][] =>
+/** Lines about students in the order of a class list. */
+export const byListName = <Line extends { name: string }>(lines: readonly Line[]): Line[] =>
   [...lines].sort((a, b) => listName(a.name).localeCompare(listName(b.name)));

@@ -59,6 +59,7 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
         </Heading>
         <span className="no-print pt-1">
           <Menu name="More" label="More to do with this page">
+            <MenuItem onSelect={() => go(`/hand-in?pages=${page.id}`)}>Hand in this page</MenuItem>
             <MenuItem onSelect={() => remove.mutate()}>Delete page</MenuItem>
           </Menu>
         </span>

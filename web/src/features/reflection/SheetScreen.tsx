@@ -1,6 +1,6 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useId } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { Card, countWords, Empty, evidenceOf, Heading, percent, Shape, Trouble, wordsPlace } from '../../ui';
 import { coverageQuery } from '../coverage';
@@ -30,9 +30,17 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
       <div className="min-w-0">
         <div className="flex items-baseline justify-between gap-3">
           <Heading name={`Week ${week}, looking back`} className="mb-2 text-[24px]" />
-          <output className="text-[13px] text-soft" aria-live="polite">
+          <output className="ml-auto text-[13px] text-soft" aria-live="polite">
             {kept}
           </output>
+          {sheet.answers.some((one) => one.trim()) && (
+            <Link
+              to={`/n/${notebook}/hand-in?monday=${view.monday}`}
+              className="font-semibold whitespace-nowrap text-petrol hover:underline"
+            >
+              Hand in this sheet
+            </Link>
+          )}
         </div>
         <Trouble>{trouble}</Trouble>
         <ChooseWork view={view} choices={sheet.choices} onToggle={toggle} />

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
 import type { Api } from '../../api';
-import { refuse, rows, visit } from '../../test/visit';
+import { refuse, rows, version, visit } from '../../test/visit';
 
 const WEEK: Api['WeekView'] = {
   monday: '2026-11-23',
@@ -44,16 +44,10 @@ const asked = (
     instructions: '',
     teacher: 'Ms Tolland',
     topic: 't1',
+    asked: { kinds: [], withSources: false },
+    criteria: [],
   },
-  versions: versions.map((version) => ({
-    id: `${title}-1`,
-    version: 1,
-    state: 'WAITING',
-    missing: 0,
-    remarks: 0,
-    sealedAt: '2026-11-16T18:42:00Z',
-    ...version,
-  })),
+  versions: versions.map((more) => version(`${title}-1`, more)),
 });
 
 const open = (week: Partial<Api['WeekView']>, more: Record<string, unknown> = {}) =>

@@ -2,11 +2,16 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { Card, dayName, Empty, evidenceOf, Heading, percent, plural, Shape } from '../../ui';
-import { askedQuery, dueWords, STATE_WORDS } from '../handin';
+import { askedQuery, dueWords, latestOf, STATE_WORDS } from '../handin';
 import { rulerQuery } from '../shell/queries';
 import { DayRow } from './DayRow';
 import { weekQuery } from './queries';
 import { Tasks } from './Tasks';
+
+const standing = ({ versions }: Api['AskedView']) => {
+  const latest = latestOf(versions);
+  return latest ? STATE_WORDS[latest.state] : 'not handed in';
+};
 
 /** A week: what was made day by day, what is due, what to cover next, what is filed nowhere. */
 export function WeekScreen() {
@@ -14,9 +19,9 @@ export function WeekScreen() {
   const week = useSuspenseQuery(weekQuery(monday)).data;
   const today = useSuspenseQuery(rulerQuery).data.today;
   const asked = useQuery(askedQuery).data ?? [];
-  const back = asked.filter((one) => one.versions[0]?.state === 'SENT_BACK');
+  const back = asked.filter((one) => latestOf(one.versions)?.state === 'SENT_BACK');
   const due = asked
-    .filter((one) => !['CHECKED', 'WAITING', 'BEING_READ'].includes(one.versions[0]?.state ?? ''))
+    .filter((one) => !['CHECKED', 'WAITING', 'BEING_READ'].includes(latestOf(one.versions)?.state ?? ''))
     .sort((a, b) => a.setWork.due.localeCompare(b.setWork.due));
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1fr)_300px] xl:grid-cols-[minmax(0,1fr)_340px]">
@@ -36,9 +41,9 @@ export function WeekScreen() {
       <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">
         {back.map((one) => (
           <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
-            <Link to={`/versions/${one.versions[0]?.id}`} className="text-petrol hover:underline">
-              {one.setWork.title}, version {one.versions[0]?.version}: sent back with{' '}
-              {plural(one.versions[0]?.remarks ?? 0, 'remark')}.
+            <Link to={`/versions/${latestOf(one.versions)?.id}`} className="text-petrol hover:underline">
+              {one.setWork.title}, version {latestOf(one.versions)?.version}: sent back with{' '}
+              {plural(latestOf(one.versions)?.remarks ?? 0, 'remark')}.
             </Link>
           </Card>
         ))}
@@ -53,8 +58,7 @@ export function WeekScreen() {
                 >
                   <b className="shrink-0 whitespace-nowrap text-petrol">{dayName(one.setWork.due)}</b>
                   <span className="flex-1">
-                    {one.setWork.title}, for {one.setWork.teacher}:{' '}
-                    {one.versions[0] ? STATE_WORDS[one.versions[0].state] : 'not handed in'}
+                    {one.setWork.title}, for {one.setWork.teacher}: {standing(one)}
                   </span>
                   <span className="text-[13px] text-soft">{dueWords(one.setWork.due, today)}</span>
                 </Link>

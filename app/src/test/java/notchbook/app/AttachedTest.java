@@ -100,10 +100,11 @@ class AttachedTest extends AppTest {
                 school.student,
                 "PUT",
                 "/api/hand-ins/" + handIn,
-                "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
-                        .formatted(desk.section(), school.setWork().id()));
+                Sealing.section(desk.section(), school.setWork().id()));
         var sealed = browser.get(school.teacher, "/api/hand-ins/" + handIn).json();
-        assertThat(sealed.path("seal").path("holds").asBoolean()).isTrue();
+        var seal =
+                browser.get(school.teacher, "/api/hand-ins/" + handIn + "/seal").json();
+        assertThat(seal.path("holds").asBoolean()).isTrue();
         assertThat(sealed.toString()).contains("Costs, per metre.csv", "http://skerrow.example/wall");
         assertThat(browser.get(school.teacher, "/api/media/" + media).response().getContentAsByteArray())
                 .isEqualTo("wall,6200".getBytes(UTF_8));

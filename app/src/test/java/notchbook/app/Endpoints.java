@@ -118,7 +118,9 @@ final class Endpoints {
             entry("PUT /api/sections/{new} {'notebookId':'{notebook}','title':'More','topics':[]}", STUDENT_ONLY),
             entry("PATCH /api/sections/{section} {'title':'Echoes'}", STUDENT_ONLY),
             entry("POST /api/sections/{section}/place {'position':0}", STUDENT_ONLY),
-            entry("GET /api/sections/{section}/readiness?setWork={setWork}", STUDENT_ONLY),
+            entry("GET /api/readiness?section={section}&setWork={setWork}", STUDENT_ONLY),
+            entry("GET /api/readiness/preview?section={section}&cues=true", STUDENT_ONLY),
+            entry("GET /api/hand-ins/unasked", ANY_STUDENT),
             entry("GET /api/sections/{section}/pdf", STUDENT_ONLY),
             entry("PUT /api/pages/{new} {'sectionId':'{section}','title':'New'}", STUDENT_ONLY),
             entry("PUT /api/pages/{page}/pattern " + PATTERN, STUDENT_ONLY),
@@ -206,11 +208,12 @@ final class Endpoints {
             entry("DELETE /api/collections/{collection}/items/{new}", STUDENT_ONLY),
             entry("GET /api/hand-ins", ANY_STUDENT),
             entry("GET /api/hand-ins/{handIn}", STUDENT_AND_TEACHER),
+            entry("GET /api/hand-ins/{handIn}/seal", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/pdf", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/package", STUDENT_AND_TEACHER),
             entry("GET /api/seal-keys", ANYONE),
             entry(
-                    "PUT /api/hand-ins/{new} {'sectionId':'{section}','setWorkId':'{otherSetWork}','withMissing':true}",
+                    "PUT /api/hand-ins/{new} {'picked':{'section':'{section}','pages':[]},'setWorkId':'{otherSetWork}','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false},'fitted':false,'withMissing':true}",
                     STUDENT_ONLY),
             entry("GET /api/school-years", ANYONE_SIGNED_IN),
             entry(
@@ -228,9 +231,14 @@ final class Endpoints {
             entry("POST /api/classes/{class}/students/{classmate}/password", TEACHER_ONLY),
             entry("GET /api/set-work", "404 404 OK OK 401 404"),
             entry(
-                    "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01'}",
+                    "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01','asked':{'kinds':['PHOTO'],'withSources':false},'criteria':[]}",
                     TEACHER_ONLY),
             entry("GET /api/set-work/{setWork}/register", TEACHER_ONLY),
+            entry("GET /api/set-work/{setWork}/numbers.csv", TEACHER_ONLY),
+            entry("GET /api/classes/{class}/unasked", TEACHER_ONLY),
+            entry("GET /api/register", "404 404 OK OK 401 404"),
+            entry("POST /api/set-work/{setWork}/sent-back {'handIns':[]}", TEACHER_ONLY),
+            entry("PUT /api/hand-ins/{judged}/levels/0 {'level':1}", TEACHER_ONLY),
             entry("POST /api/hand-ins/{handIn}/open", TEACHER_ONLY),
             entry(
                     "PUT /api/hand-ins/{handIn}/remarks/{remark} {'anchor':{'about':'ENTRY','entry':'{entry}'},'words':'Say how many.'}",
@@ -330,6 +338,7 @@ final class Endpoints {
                 entry("handIn", handIn),
                 entry("checkable", checkable),
                 entry("waiting", handIn(desk)),
+                entry("judged", judged(desk)),
                 entry("setWork", school.setWork().id()),
                 entry("otherSetWork", school.setWork().id()),
                 entry("remark", UUID.randomUUID()),
@@ -341,6 +350,21 @@ final class Endpoints {
                 entry("student", school.student.id()),
                 entry("classmate", school.classmate.id()),
                 entry("class", school.schoolClass.id()));
+    }
+
+    /** An opened version for set work that is judged by a criterion. */
+    private UUID judged(School.Desk desk) {
+        var work = UUID.randomUUID();
+        browser.send(
+                school.teacher,
+                "PUT",
+                "/api/set-work/" + work,
+                "{'classId':'%s','title':'Judged','instructions':'','topic':'%s','due':'2026-12-01','asked':{'kinds':[],'withSources':false},'criteria':[{'name':'Measures','levels':[{'words':'once','points':0},{'words':'often','points':2}]}]}"
+                        .formatted(school.schoolClass.id(), school.node("2.3")));
+        var id = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/hand-ins/" + id, Sealing.section(desk.section(), work));
+        browser.send(school.teacher, "POST", "/api/hand-ins/" + id + "/open", "");
+        return id;
     }
 
     /** A remark on a version that was sent back. */
@@ -440,8 +464,7 @@ final class Endpoints {
 
     private UUID handIn(School.Desk desk) {
         var id = UUID.randomUUID();
-        var body = "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
-                .formatted(desk.section(), school.setWork().id());
+        var body = Sealing.section(desk.section(), school.setWork().id());
         assertThat(browser.send(school.student, "PUT", "/api/hand-ins/" + id, body)
                         .status())
                 .isEqualTo(200);

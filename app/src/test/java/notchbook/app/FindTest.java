@@ -127,8 +127,7 @@ class FindTest extends AppTest {
                 school.student,
                 "PUT",
                 "/api/hand-ins/" + handIn,
-                "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
-                        .formatted(desk.section(), school.setWork().id()));
+                Sealing.section(desk.section(), school.setWork().id()));
         browser.send(school.teacher, "POST", "/api/hand-ins/" + handIn + "/open", "");
         var entry = browser.get(school.teacher, "/api/hand-ins/" + handIn)
                 .json()

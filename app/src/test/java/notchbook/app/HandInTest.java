@@ -71,7 +71,7 @@ class HandInTest extends AppTest {
         browser.send(school.student, "PUT", "/api/entries/" + entry, body);
         var view = browser.get(school.teacher, "/api/hand-ins/" + version).json();
         assertThat(view.path("pages").toString()).contains("We timed one clap").doesNotContain("twenty");
-        assertThat(view.path("seal").path("holds").asBoolean()).isTrue();
+        assertThat(seal(version).path("holds").asBoolean()).isTrue();
     }
 
     @Test
@@ -86,7 +86,19 @@ class HandInTest extends AppTest {
                 "{'baseVersion':0,'pageId':'%s','zone':'cues','kind':'TYPED','content':%s,'caption':'','width':'FULL'}"
                         .formatted(desk.page().id(), School.doc("Why?"));
         browser.send(school.student, "PUT", "/api/entries/" + UUID.randomUUID(), body);
-        var version = sealed(true);
+        var atHome = sealed(true);
+        assertThat(browser.get(school.teacher, "/api/hand-ins/" + atHome)
+                        .json()
+                        .path("pages")
+                        .get(0)
+                        .path("entries")
+                        .size())
+                .as("cues stay at home unless they are wanted")
+                .isZero();
+        browser.send(school.student, "DELETE", "/api/hand-ins/" + atHome, "");
+        var version = UUID.randomUUID();
+        var withCues = Sealing.section(desk.section(), setWork).replace("'cues':false", "'cues':true");
+        browser.send(school.student, "PUT", "/api/hand-ins/" + version, withCues);
         browser.send(
                 school.student,
                 "PUT",
@@ -116,8 +128,7 @@ class HandInTest extends AppTest {
         var picture = mediaFolder.resolve(sha256.substring(0, 2)).resolve(sha256);
         var whole = Files.readAllBytes(picture);
         Files.write(picture, new byte[] {1, 2, 3});
-        var seal =
-                browser.get(school.teacher, "/api/hand-ins/" + version).json().path("seal");
+        var seal = seal(version);
         Files.write(picture, whole);
         assertThat(seal.path("holds").asBoolean()).isFalse();
         assertThat(seal.path("broken")
@@ -148,8 +159,7 @@ class HandInTest extends AppTest {
         db.sql("update hand_in set manifest = ?, digest = ? where id = ?")
                 .params(manifest, Manifest.parse(manifest).digest(), version.toString())
                 .update();
-        var seal =
-                browser.get(school.teacher, "/api/hand-ins/" + version).json().path("seal");
+        var seal = seal(version);
         assertThat(seal.path("holds").asBoolean()).isFalse();
         assertThat(seal.path("broken").get(0).asString()).isEqualTo("manifest");
     }
@@ -254,8 +264,12 @@ class HandInTest extends AppTest {
     }
 
     private JsonNode ready() {
-        return browser.get(school.student, "/api/sections/" + desk.section() + "/readiness?setWork=" + setWork)
+        return browser.get(school.student, "/api/readiness?section=" + desk.section() + "&setWork=" + setWork)
                 .json();
+    }
+
+    private JsonNode seal(UUID version) {
+        return browser.get(school.teacher, "/api/hand-ins/" + version + "/seal").json();
     }
 
     private UUID sealed(boolean withMissing) {
@@ -265,8 +279,7 @@ class HandInTest extends AppTest {
     }
 
     private Browser.Answer seal(UUID id, boolean withMissing) {
-        var body =
-                "{'sectionId':'%s','setWorkId':'%s','withMissing':%s}".formatted(desk.section(), setWork, withMissing);
+        var body = Sealing.section(desk.section(), setWork, withMissing);
         return browser.send(school.student, "PUT", "/api/hand-ins/" + id, body);
     }
 

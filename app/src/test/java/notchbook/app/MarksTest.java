@@ -123,7 +123,7 @@ class MarksTest extends AppTest {
         put("{'kind':'QUESTION'}");
         var ready = browser.get(
                         school.student,
-                        "/api/sections/" + desk.section() + "/readiness?setWork="
+                        "/api/readiness?section=" + desk.section() + "&setWork="
                                 + school.setWork().id())
                 .json();
         assertThat(Browser.texts(ready.path("lines"), "words")).contains("Still open: Does wind change it?");

@@ -81,7 +81,7 @@ class PatternsTest extends AppTest {
         keep("Too short.", "foot");
         var ready = browser.get(
                         school.student,
-                        "/api/sections/" + desk.section() + "/readiness?setWork="
+                        "/api/readiness?section=" + desk.section() + "&setWork="
                                 + school.setWork().id())
                 .json();
         assertThat(Browser.texts(ready.path("lines"), "words"))

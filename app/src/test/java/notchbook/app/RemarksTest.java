@@ -150,7 +150,7 @@ class RemarksTest extends AppTest {
     void comparesOnlyVersionsOfTheSameWork() {
         var other = school.setWork().id();
         var second = UUID.randomUUID();
-        var body = "{'sectionId':'%s','setWorkId':'%s','withMissing':true}".formatted(desk.section(), other);
+        var body = Sealing.section(desk.section(), other);
         browser.send(school.student, "PUT", "/api/hand-ins/" + second, body);
         assertThat(browser.get(school.student, "/api/hand-ins/" + second + "/changes?since=" + handIn)
                         .status())
@@ -179,7 +179,7 @@ class RemarksTest extends AppTest {
     }
 
     private List<String> checkWords() {
-        var path = "/api/sections/" + desk.section() + "/readiness?setWork=" + setWork;
+        var path = "/api/readiness?section=" + desk.section() + "&setWork=" + setWork;
         return Browser.texts(browser.get(school.student, path).json().path("lines"), "words");
     }
 
@@ -191,7 +191,7 @@ class RemarksTest extends AppTest {
 
     private UUID sealed() {
         var id = UUID.randomUUID();
-        var body = "{'sectionId':'%s','setWorkId':'%s','withMissing':true}".formatted(desk.section(), setWork);
+        var body = Sealing.section(desk.section(), setWork);
         assertThat(browser.send(school.student, "PUT", "/api/hand-ins/" + id, body)
                         .status())
                 .isEqualTo(200);

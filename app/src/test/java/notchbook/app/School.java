@@ -33,6 +33,8 @@ import notchbook.app.syllabus.Syllabi;
 import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
+import notchbook.core.handin.Asked;
+import notchbook.core.handin.Criteria;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Tier;
@@ -198,7 +200,9 @@ class School {
                 "Time an echo.",
                 node("2.3"),
                 LocalDate.of(2026, 11, 27),
-                teacher.id());
+                teacher.id(),
+                Asked.NOTHING,
+                Criteria.NONE);
         setWorks.set(teacher, work);
         return work;
     }

@@ -109,7 +109,7 @@ final class ServerBench {
         var id = UUID.randomUUID();
         var seal = millis(() -> put(
                 "/api/hand-ins/" + id,
-                "{'sectionId':'%s','setWorkId':'%s','withMissing':true}"
+                "{'picked':{'section':'%s','pages':[]},'setWorkId':'%s','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false},'fitted':false,'withMissing':true}"
                         .formatted(section, work.path("id").asString())));
         var read = millis(() -> get("/api/hand-ins/" + id));
         var pdf = millis(() -> bytes("/api/hand-ins/" + id + "/pdf"));

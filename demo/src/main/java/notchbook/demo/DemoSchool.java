@@ -157,6 +157,7 @@ class DemoSchool implements ApplicationRunner {
 
         LOG.info("Demo school 5 of 5: reflections and collections");
         reflections.fill(books, calendar);
+        handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));
         beginScan(books.get("physics"), calendar);
     }

@@ -8,6 +8,9 @@ import java.util.stream.Stream;
 import notchbook.app.contents.Contents;
 import notchbook.app.handin.Checking;
 import notchbook.app.handin.HandIns;
+import notchbook.app.handin.HandIns.Aim;
+import notchbook.app.handin.HandIns.Manner;
+import notchbook.app.handin.Picked;
 import notchbook.app.handin.SetWork;
 import notchbook.app.handin.SetWorks;
 import notchbook.app.people.Person;
@@ -15,6 +18,8 @@ import notchbook.app.people.SchoolClass;
 import notchbook.app.remark.Remarks;
 import notchbook.app.remark.StockRemarks;
 import notchbook.app.remark.StockRemarks.StockRemark;
+import notchbook.core.handin.Asked;
+import notchbook.core.handin.Criteria;
 import notchbook.core.remark.Anchor;
 import notchbook.core.remark.Saying;
 import org.springframework.stereotype.Component;
@@ -45,16 +50,45 @@ class HandInMaker {
     }
 
     SetWork set(Person teacher, SchoolClass schoolClass, UUID topic, String title, String instructions, LocalDate due) {
-        var work = new SetWork(UUID.randomUUID(), schoolClass.id(), title, instructions, topic, due, teacher.id());
+        return set(teacher, schoolClass, topic, title, instructions, due, Asked.NOTHING, Criteria.NONE);
+    }
+
+    SetWork set(
+            Person teacher,
+            SchoolClass schoolClass,
+            UUID topic,
+            String title,
+            String instructions,
+            LocalDate due,
+            Asked asked,
+            Criteria criteria) {
+        var work = new SetWork(
+                UUID.randomUUID(), schoolClass.id(), title, instructions, topic, due, teacher.id(), asked, criteria);
         setWorks.set(teacher, work);
         return work;
     }
 
     /** Seals a section on an evening, whatever is missing. */
     UUID seal(Person student, UUID section, SetWork work, LocalDate day) {
+        return send(student, new Picked.OfSection(section), Aim.at(work), Manner.PLAIN, day);
+    }
+
+    /** Seals whatever was picked on an evening. */
+    UUID send(Person student, Picked picked, Aim aim, Manner manner, LocalDate day) {
         clock.holdAt(day, LocalTime.of(18, 42));
-        return handIns.seal(student, new HandIns.Wish(UUID.randomUUID(), section, work.id(), true))
+        return handIns.seal(student, new HandIns.Wish(UUID.randomUUID(), picked, aim, manner))
                 .id();
+    }
+
+    /** Judges a version by each criterion of its set work in turn. */
+    void judge(Person teacher, UUID handIn, int... levels) {
+        for (var criterion = 0; criterion < levels.length; criterion++) {
+            checking.judge(teacher, handIn, criterion, Optional.of(levels[criterion]));
+        }
+    }
+
+    UUID firstPage(Person student, UUID section) {
+        return contents.of(student, section).pages().getFirst().id();
     }
 
     void open(Person teacher, UUID handIn, LocalDate day) {

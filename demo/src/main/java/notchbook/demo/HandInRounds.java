@@ -3,7 +3,23 @@ package notchbook.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.app.handin.HandIns.Aim;
+import notchbook.app.handin.HandIns.Manner;
+import notchbook.app.handin.Picked;
 import notchbook.app.handin.SetWork;
+import notchbook.app.handin.Word;
+import notchbook.core.handin.Asked;
+import notchbook.core.handin.Criteria;
+import notchbook.core.handin.Criteria.Criterion;
+import notchbook.core.handin.Criteria.Level;
+import notchbook.core.handin.GoesAlong;
+import notchbook.core.handin.Purpose;
+import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.remark.Anchor;
+import notchbook.core.remark.Saying;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
 
@@ -12,6 +28,23 @@ import org.springframework.stereotype.Component;
 class HandInRounds {
     /** The classmate whose second version has everything changed that can change. */
     private static final int REWORKED = 3;
+
+    private static final Criteria ECHO_CRITERIA = new Criteria(List.of(
+            new Criterion(
+                    "Measures",
+                    List.of(
+                            new Level("one clap, by hand", 0),
+                            new Level("many claps, then divided", 2),
+                            new Level("and says how far it may be out", 4))),
+            new Criterion(
+                    "Shows the way of the sound",
+                    List.of(
+                            new Level("not drawn", 0),
+                            new Level("drawn, one way only", 1),
+                            new Level("drawn there and back", 3))),
+            new Criterion(
+                    "Says it in own words",
+                    List.of(new Level("as in the book", 0), new Level("so that a friend would follow", 2)))));
 
     private final Cast cast;
     private final HandInMaker handIns;
@@ -41,7 +74,9 @@ class HandInRounds {
                 physics.nodes().get("2.3"),
                 "Echo practical",
                 "Time an echo, say how far the wall is, and what could be wrong with it. Typed, drawn and a photo.",
-                calendar.day(DemoCalendar.THIS_WEEK, 4));
+                calendar.day(DemoCalendar.THIS_WEEK, 4),
+                new Asked(Set.of(EvidenceKind.TYPED, EvidenceKind.PHOTO), Optional.empty(), false),
+                ECHO_CRITERIA);
         var mirrors = handIns.set(
                 cast.tolland,
                 cast.physics,
@@ -66,6 +101,36 @@ class HandInRounds {
         }
         askInGeography(books.get("geography"), calendar);
         askInMusic(books.get("music"), calendar);
+    }
+
+    /** What nobody asked for: a sheet with a question, a page that two made, a draft of what is still to come. */
+    void sendUnasked(Book marlo, List<Book> classBooks, DemoCalendar calendar) {
+        var unasked = new Aim(Optional.empty(), true);
+        var asking = new Word("Is this enough, or should I say more about the test?", Optional.empty());
+        var sheet = new Picked.OfSheet(marlo.notebook().id(), calendar.day(10, 0));
+        var sent = handIns.send(
+                cast.marlo, sheet, unasked, manner(Purpose.HAND_IN, List.of(), asking), calendar.day(11, 0));
+        handIns.open(cast.tolland, sent, calendar.day(11, 2));
+        handIns.say(
+                cast.tolland,
+                sent,
+                new Anchor.Whole(),
+                Saying.typed("Enough. Say next time what you will do about it."));
+        handIns.sendBack(cast.tolland, sent);
+        var two = classBooks.get(6);
+        var page = new Picked.OfPages(
+                List.of(handIns.firstPage(two.owner(), two.sections().get("1.1"))));
+        var together = new Word("We made the drawing together.", Optional.empty());
+        handIns.send(
+                two.owner(),
+                page,
+                unasked,
+                manner(Purpose.HAND_IN, List.of(classBooks.get(7).owner().id()), together),
+                maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 0)));
+    }
+
+    private static Manner manner(Purpose purpose, List<UUID> with, Word word) {
+        return new Manner(purpose, with, word, GoesAlong.NOTHING, false, true);
     }
 
     private void askInGeography(Book geography, DemoCalendar calendar) {
@@ -118,6 +183,16 @@ class HandInRounds {
 
     private void sendEcho(SetWork echo, List<Book> classBooks, DemoCalendar calendar) {
         var monday = maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 0));
+        var drafting = classBooks.get(9);
+        handIns.send(
+                drafting.owner(),
+                new Picked.OfSection(drafting.sections().get("2.3")),
+                Aim.at(echo),
+                manner(
+                        Purpose.DRAFT,
+                        List.of(),
+                        new Word("I have not measured the wind yet. Does it matter?", Optional.empty())),
+                monday);
         for (var i = 0; i < 9; i++) {
             var book = classBooks.get(i);
             var section = book.sections().get("2.3");
@@ -132,9 +207,12 @@ class HandInRounds {
                 continue;
             }
             switch (i) {
-                case 0, 1 ->
+                case 0, 1 -> {
+                    handIns.open(cast.tolland, version, monday);
+                    handIns.judge(cast.tolland, version, 1 + i, 2 - i, 1);
                     handIns.decide(
                             cast.tolland, book.owner(), section, version, monday, true, "Right comparison to make.");
+                }
                 case 2 ->
                     handIns.decide(
                             cast.tolland,

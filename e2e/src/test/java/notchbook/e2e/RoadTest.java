@@ -190,17 +190,41 @@ class RoadTest {
         assertThat(hal.page().locator("#screen ol li").first()).containsText("Ask about wind");
     }
 
+    /** A draft is remarked on and counts as nothing. */
     @Test
     @Order(10)
+    void hasADraftLookedAt() {
+        hal.go("Echoes and sonar").follow("Check and hand in");
+        hal.page().getByLabel("What your teacher asked for").selectOption("Echo practical");
+        hal.fill("A word to Ms Tolland", "Is one clap enough?")
+                .press("See it as Ms Tolland will")
+                .sees("The sound goes there and back.")
+                .press("Send a draft to be looked at")
+                .sees("draft 1")
+                .sees("waiting to be read");
+        tolland = new Desk(chrome.signedIn("tolland"));
+        tolland.go("Echo practical").sees("Is one clap enough?").go("Marsh, H");
+        tolland.sees("Hal Marsh · draft 1").sees("This draft is being read");
+        tolland.key("w")
+                .fill("Remark", "Time more than one.")
+                .press("Put it here")
+                .sees("Time more than one.");
+        tolland.key("b").sees("This draft is sent back");
+        hal.page().navigate(Stage.address() + "/hand-ins");
+        hal.sees("sent back with 1 remark").sees("due");
+    }
+
+    @Test
+    @Order(11)
     void isLedFromTheCheckToWhatIsMissingAndSealsVersionOne() throws IOException {
         hal.go("Echoes and sonar").follow("Check and hand in");
-        hal.page().getByLabel("For").selectOption("Echo practical");
+        hal.page().getByLabel("What your teacher asked for").selectOption("Echo practical");
         hal.sees("2.3c Sources of timing error has nothing notched").follow("Go to 2.3c");
         hal.page().locator("section[aria-label='photo entry: Wall, 48 m']").click();
         hal.page().keyboard().press("Escape");
         hal.notch("2.3c").kept();
         hal.go("Echoes and sonar").follow("Check and hand in");
-        hal.page().getByLabel("For").selectOption("Echo practical");
+        hal.page().getByLabel("What your teacher asked for").selectOption("Echo practical");
         hal.sees("2.3a, 2.3b, 2.3c notched")
                 .press("Seal version 1 and send")
                 .sees("seal holds")
@@ -210,9 +234,9 @@ class RoadTest {
     }
 
     @Test
-    @Order(11)
+    @Order(12)
     void isReadRemarkedOnAndSentBack() {
-        tolland = new Desk(chrome.signedIn("tolland"));
+        tolland.page().navigate(Stage.address() + "/set-work");
         tolland.go("Echo practical").sees("Not in yet").go("Marsh, H");
         tolland.sees("Hal Marsh · version 1").sees("seal holds").sees("being read");
         tolland.press("Play Recording");
@@ -248,7 +272,7 @@ class RoadTest {
     }
 
     @Test
-    @Order(12)
+    @Order(13)
     void changesThePageAndHandsInVersionTwoWhileVersionOneStaysAsItWas() {
         hal.page().navigate(Stage.address() + "/hand-ins");
         hal.sees("sent back with 5 remarks").follow("sent back with 5 remarks").sees("On the whole");
@@ -262,13 +286,13 @@ class RoadTest {
         hal.page().keyboard().press("End");
         hal.type(" We timed twenty claps.").kept();
         hal.go("Echoes and sonar").follow("Check and hand in");
-        hal.page().getByLabel("For").selectOption("Echo practical");
-        hal.press("Seal version 2 and send").sees("version 2").follow("^1 sent back");
+        hal.page().getByLabel("What your teacher asked for").selectOption("Echo practical");
+        hal.press("Seal version 2 and send").sees("version 2").follow("^Version 1 sent back");
         assertThat(hal.page().locator("article").first()).not().containsText("twenty claps");
     }
 
     @Test
-    @Order(13)
+    @Order(14)
     void isCheckedInTheEnd() {
         tolland.reload()
                 .go("Marsh, H")
@@ -287,7 +311,7 @@ class RoadTest {
 
     /** A teacher, a student or whoever has the file sees whether anything in it was changed. */
     @Test
-    @Order(14)
+    @Order(15)
     void givesAPackageThatShowsEveryForgery() throws IOException {
         hal.follow("Version 2").sees("seal holds");
         var whole = Files.readAllBytes(hal.page()

@@ -67,6 +67,9 @@ record Views(String name, String path) {
         }
         if (!ids.get("teacher").isEmpty()) {
             views.add(new Views("set-work", "/set-work"));
+            views.add(new Views("who-is-in", "/register"));
+            views.add(new Views("set-work-one", "/set-work/" + ids.get("setWork")));
+            views.add(new Views("unasked", "/unasked/" + ids.get("group")));
             views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
             views.add(new Views("class", "/classes/" + ids.get("group")));
             views.add(new Views("student", "/classes/" + ids.get("group") + "/" + ids.get("student")));
@@ -103,6 +106,7 @@ record Views(String name, String path) {
         views.add(new Views("collection", "/collections/" + ids.get("collection")));
         views.add(new Views("collections", "/collections"));
         views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));
+        views.add(new Views("hand-in-pages", book + "/hand-in?pages=" + ids.get("page")));
         views.add(new Views("hand-ins", "/hand-ins"));
         views.add(new Views("version", "/versions/" + ids.get("version")));
         views.add(new Views("section", book + "/s/" + ids.get("section")));

@@ -148,7 +148,7 @@ public class Entries {
     }
 
     /** What an entry was before, the newest first. */
-    List<EarlierEntry> earlier(Person reader, UUID id) {
+    public List<EarlierEntry> earlier(Person reader, UUID id) {
         return store.earlier(require(reader, id).id());
     }
 

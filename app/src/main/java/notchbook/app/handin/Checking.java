@@ -1,11 +1,14 @@
 package notchbook.app.handin;
 
+import java.util.Collection;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.remark.Remarks;
+import notchbook.core.handin.Criteria;
 import notchbook.core.handin.HandInState;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,21 +19,32 @@ public class Checking {
     private final HandInStore store;
     private final Remarks remarks;
     private final SealedVersions versions;
-    private final SetWorks setWorks;
+    private final People people;
+    private final SetWorkStore setWorks;
+    private final LevelStore levels;
     private final SchoolClock clock;
 
-    Checking(HandInStore store, Remarks remarks, SealedVersions versions, SetWorks setWorks, SchoolClock clock) {
+    Checking(
+            HandInStore store,
+            Remarks remarks,
+            SealedVersions versions,
+            People people,
+            SetWorkStore setWorks,
+            LevelStore levels,
+            SchoolClock clock) {
+        this.setWorks = setWorks;
+        this.levels = levels;
         this.store = store;
         this.remarks = remarks;
         this.versions = versions;
-        this.setWorks = setWorks;
+        this.people = people;
         this.clock = clock;
     }
 
     /** A version that was handed in to a class that the reader teaches. */
     HandIn require(Person reader, UUID id) {
         var handIn = store.find(id).orElseThrow(() -> Refusal.notFound("hand-in"));
-        setWorks.requireTaught(reader, handIn.setWorkId());
+        people.requireTaught(reader, handIn.to().classId());
         return handIn;
     }
 
@@ -72,6 +86,9 @@ public class Checking {
     @Transactional
     public void markChecked(Person reader, UUID id) {
         var handIn = require(reader, id);
+        if (!handIn.counts()) {
+            throw Refusal.notNow("A draft is looked at and sent back. What is handed in is checked.");
+        }
         move(handIn, handIn.state().checked());
     }
 
@@ -79,6 +96,33 @@ public class Checking {
     public void sendBack(Person reader, UUID id) {
         var handIn = require(reader, id);
         move(handIn, handIn.state().sentBack());
+    }
+
+    /** Sends back what was chosen of a set work's versions: all of them, or none when one is no longer open. */
+    @Transactional
+    public void sendBack(Person reader, Collection<UUID> ids) {
+        ids.forEach(id -> {
+            open(reader, id);
+            sendBack(reader, id);
+        });
+    }
+
+    /** Judges a version by one criterion of its set work; no level takes the judgement back. */
+    @Transactional
+    public void judge(Person reader, UUID id, int criterion, Optional<Integer> level) {
+        var handIn = lock(reader, id);
+        var criteria = handIn.to()
+                .setWorkId()
+                .flatMap(setWorks::find)
+                .map(SetWork::criteria)
+                .orElse(Criteria.NONE);
+        if (!criteria.hasLevel(criterion, level.orElse(0))) {
+            throw Refusal.notFound("level");
+        }
+        if (handIn.state() == HandInState.WAITING) {
+            throw Refusal.notNow("Open this version first; then it can be judged.");
+        }
+        levels.put(id, criterion, level);
     }
 
     private void move(HandIn handIn, Optional<HandInState> to) {

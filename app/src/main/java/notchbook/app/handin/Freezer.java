@@ -1,15 +1,14 @@
 package notchbook.app.handin;
 
-import java.time.LocalDate;
-import java.util.HashMap;
+import static java.util.stream.Collectors.joining;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import notchbook.app.calendar.SchoolYears;
-import notchbook.app.contents.SectionContents;
 import notchbook.app.entry.Entry;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
@@ -19,80 +18,83 @@ import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.reflection.Reflection;
-import notchbook.app.reflection.Reflections;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.core.handin.GoesAlong;
+import notchbook.core.notebook.Zone;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.text.Words;
 import org.springframework.stereotype.Component;
 
-/** Makes the frozen copy of a section: its pages, and the weekly reflections that look back on its work. */
+/** Makes the frozen copy of what was gathered: its pages, and the weekly reflections that look back on its work. */
 @Component
 class Freezer {
-    private final Reflections reflections;
     private final Syllabi syllabi;
     private final Media media;
+    private final SentMedia sent;
     private final LinkCards links;
-    private final SchoolYears years;
+    private final SheetNames names;
+    private final OwnThings own;
     private final SchoolClock clock;
 
     Freezer(
-            Reflections reflections,
             Syllabi syllabi,
             Media media,
+            SentMedia sent,
             LinkCards links,
-            SchoolYears years,
+            SheetNames names,
+            OwnThings own,
             SchoolClock clock) {
-        this.reflections = reflections;
         this.syllabi = syllabi;
         this.media = media;
+        this.sent = sent;
         this.links = links;
-        this.years = years;
+        this.names = names;
+        this.own = own;
         this.clock = clock;
     }
 
-    Frozen freeze(Person student, SectionContents section) {
-        var edition = syllabi.edition(
-                section.notebook().editionId(), section.notebook().id());
+    /**
+     * Freezes what was gathered, under the names of who made it; the first of them has the notebook. {@code smaller} are the
+     * pictures and sounds that go along as their smaller copies.
+     */
+    Frozen freeze(List<Person> authors, Gathered work, GoesAlong along, Set<UUID> smaller) {
+        var student = authors.getFirst();
+        var edition =
+                syllabi.edition(work.notebook().editionId(), work.notebook().id());
+        var entries = work.entries();
         var cards = links.of(
                 student.id(),
-                section.entries().stream()
-                        .flatMap(entry -> entry.address().stream())
-                        .toList());
+                entries.stream().flatMap(entry -> entry.address().stream()).toList());
         var pictures = cards.values().stream().flatMap(card -> card.pictureId().stream());
-        var contents = section.entries().stream().flatMap(entry -> entry.shownMedia().stream());
+        var contents = entries.stream().flatMap(entry -> entry.shownMedia().stream());
         var items = media.findAll(Stream.concat(contents, pictures).toList());
-        var paths = new HashMap<String, UUID>();
-        items.values().forEach(item -> paths.put(MediaPath.of(item), item.id()));
+        var paths = sent.paths(items.values(), smaller);
+        var attachments = new Attachments(sent.byId(paths), cards, own.of(student, entries, along));
         return new Frozen(
                 new Sealed.Cover(
-                        section.section().title(),
-                        student.fullName(),
-                        section.notebook().title(),
-                        syllabi.requireInfo(student, section.notebook().editionId())
+                        work.title(),
+                        authors.stream().map(Person::fullName).collect(joining(" and ")),
+                        work.notebook().title(),
+                        syllabi.requireInfo(student, work.notebook().editionId())
                                 .code(),
                         clock.now()),
-                section.pages().stream()
-                        .map(page -> page(page, section.entriesOn(page), edition, new Attachments(items, cards)))
+                work.pages().stream()
+                        .map(page -> page(page, sent(page, work.entriesOn(page), along), edition, attachments))
                         .toList(),
-                reflectionsOn(section).stream()
-                        .map(reflection -> reflection(reflection, section))
+                work.reflections().stream()
+                        .map(reflection -> reflection(reflection, entries))
                         .toList(),
                 paths);
     }
 
-    /** The written reflections that look back on an entry of the section, in the order of weeks. */
-    List<Reflection> reflectionsOn(SectionContents section) {
-        var inside = section.entries().stream().map(Entry::id).toList();
-        return reflections.of(section.notebook()).reversed().stream()
-                .filter(reflection -> reflection.choices().stream().anyMatch(inside::contains))
+    /** The cues of a page are there to ask oneself by; they go along where that is wanted. */
+    private static List<Entry> sent(Page page, List<Entry> entries, GoesAlong along) {
+        return entries.stream()
+                .filter(entry -> along.cues()
+                        || page.pattern().zoneOf(entry.place().zone()).role() != Zone.Role.CUES)
                 .toList();
-    }
-
-    Optional<Integer> weekOf(LocalDate day) {
-        var week = years.yearOf(day).teachingWeekOf(day);
-        return week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty();
     }
 
     private Sealed.Page page(Page page, List<Entry> entries, Edition edition, Attachments attachments) {
@@ -100,7 +102,7 @@ class Freezer {
                 page.id(),
                 page.title(),
                 page.day(),
-                weekOf(page.day()),
+                names.weekOf(page.day()),
                 Optional.of(page.pattern()),
                 entries.stream()
                         .map(entry -> entry(entry, edition, attachments))
@@ -122,29 +124,31 @@ class Freezer {
                         .toList(),
                 entry.mediaId(),
                 entry.mediaId().flatMap(attachments::path),
-                entry.address().flatMap(attachments::card));
+                entry.address().flatMap(attachments::card),
+                attachments.own(entry.id()));
     }
 
-    private Sealed.Reflection reflection(Reflection reflection, SectionContents section) {
-        var title = weekOf(reflection.monday())
-                .map(week -> "Week " + week + ", looking back")
-                .orElse("Looking back");
+    private Sealed.Reflection reflection(Reflection reflection, List<Entry> entries) {
         return new Sealed.Reflection(
-                title,
+                names.of(reflection),
                 IntStream.range(0, Prompt.WEEKLY.size())
                         .mapToObj(i -> new Sealed.Answer(
                                 Prompt.WEEKLY.get(i).question(),
                                 reflection.answers().get(i),
                                 Words.count(reflection.answers().get(i))))
                         .toList(),
-                section.entries().stream()
+                entries.stream()
                         .filter(entry -> reflection.choices().contains(entry.id()))
                         .map(entry -> entry.name())
                         .toList());
     }
 
-    /** Contents by id and cards by address, as they go along with the pages. */
-    private record Attachments(Map<UUID, MediaItem> items, Map<String, LinkCard> cards) {
+    /** Contents by id, cards by address and what is the student's own by entry, as they go along with the pages. */
+    private record Attachments(Map<UUID, MediaItem> items, Map<String, LinkCard> cards, Map<UUID, Sealed.Own> own) {
+        Optional<Sealed.Own> own(UUID entryId) {
+            return Optional.ofNullable(own.get(entryId));
+        }
+
         Optional<String> path(UUID id) {
             return Optional.ofNullable(items.get(id)).map(MediaPath::of);
         }

@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.UUID;
 import notchbook.app.platform.Refusal;
 
-/** A section as it is sealed: its cover, its pages and reflections, and its media by path. */
+/** Work as it is sealed: its cover, its pages and reflections, and its media by path. */
 record Frozen(
-        Sealed.Cover cover, List<Sealed.Page> pages, List<Sealed.Reflection> reflections, Map<String, UUID> media) {
+        Sealed.Cover cover, List<Sealed.Page> pages, List<Sealed.Reflection> reflections, Map<String, Copy> media) {
     /** The parts by the path that each has in the version. */
     Map<String, Object> parts() {
         var parts = new LinkedHashMap<String, Object>();

@@ -1,6 +1,11 @@
 package notchbook.app.handin;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+
+import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,14 +13,23 @@ import notchbook.app.entry.EntryKind;
 import notchbook.app.handin.ChangesViews.ChangesView;
 import notchbook.app.handin.HandInViews.AskedView;
 import notchbook.app.handin.HandInViews.LineView;
+import notchbook.app.handin.HandInViews.NextVersionView;
+import notchbook.app.handin.HandInViews.PersonName;
 import notchbook.app.handin.HandInViews.PlaceView;
+import notchbook.app.handin.HandInViews.PreviewView;
 import notchbook.app.handin.HandInViews.ReadyView;
+import notchbook.app.handin.HandInViews.SealView;
 import notchbook.app.handin.HandInViews.SealedView;
+import notchbook.app.handin.HandInViews.UnaskedView;
 import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
+import notchbook.app.platform.Refusal;
 import notchbook.app.remark.RemarkView;
+import notchbook.core.handin.Fit;
+import notchbook.core.handin.GoesAlong;
+import notchbook.core.handin.Purpose;
 import notchbook.core.handin.Readiness;
 import notchbook.formats.pdf.PaperSize;
 import org.springframework.http.HttpStatus;
@@ -38,9 +52,17 @@ class HandInController {
     private final SetWorks setWorks;
     private final Pages pages;
     private final HandInMapper mapper;
+    private final SealedMapper sealed;
     private final VersionChanges changes;
 
-    HandInController(HandIns handIns, SetWorks setWorks, Pages pages, HandInMapper mapper, VersionChanges changes) {
+    HandInController(
+            HandIns handIns,
+            SetWorks setWorks,
+            Pages pages,
+            HandInMapper mapper,
+            SealedMapper sealed,
+            VersionChanges changes) {
+        this.sealed = sealed;
         this.handIns = handIns;
         this.setWorks = setWorks;
         this.pages = pages;
@@ -48,7 +70,35 @@ class HandInController {
         this.changes = changes;
     }
 
-    record SealBody(UUID sectionId, UUID setWorkId, boolean withMissing) {}
+    record AlongBody(boolean marks, boolean cues, boolean earlier) {
+        GoesAlong along() {
+            return new GoesAlong(marks, cues, earlier);
+        }
+    }
+
+    /** What is sent, for which set work (unasked without one), by whom besides the sender, with what word, and how. */
+    record SealBody(
+            PickedView picked,
+            Optional<UUID> setWorkId,
+            Purpose purpose,
+            List<UUID> with,
+            String words,
+            Optional<UUID> soundId,
+            AlongBody along,
+            boolean fitted,
+            boolean withMissing) {
+        HandIns.Wish wish(UUID id) {
+            return new HandIns.Wish(id, picked.picked(), new HandIns.Aim(setWorkId, setWorkId.isEmpty()), manner());
+        }
+
+        private HandIns.Manner manner() {
+            try {
+                return new HandIns.Manner(purpose, with, new Word(words, soundId), along.along(), fitted, withMissing);
+            } catch (IllegalArgumentException tooLong) {
+                throw Refusal.unfit(tooLong.getMessage());
+            }
+        }
+    }
 
     /** Everything that the reader's classes were asked for, with their own versions. */
     @GetMapping("/api/hand-ins")
@@ -57,51 +107,99 @@ class HandInController {
         var mine = handIns.by(reader);
         return setWorks.visibleTo(reader).stream()
                 .map(work -> {
-                    var versions = mine.stream()
-                            .filter(handIn -> handIn.setWorkId().equals(work.id()))
-                            .toList();
+                    var versions =
+                            mine.stream().filter(handIn -> handIn.isFor(work)).toList();
                     return new AskedView(
                             mapper.view(reader, work),
-                            versions.stream().findFirst().map(HandIn::sectionId),
-                            versions.stream().map(mapper::view).toList());
+                            versions.stream().findFirst().map(HandIn::picked).map(PickedView::of),
+                            mapper.views(versions));
                 })
                 .toList();
     }
 
+    /** What the reader sent without being asked, the latest first. */
+    @GetMapping("/api/hand-ins/unasked")
+    List<UnaskedView> unasked(@AuthenticationPrincipal Person reader) {
+        reader.requireStudent();
+        var byWork = handIns.by(reader).stream()
+                .filter(handIn -> handIn.to().setWorkId().isEmpty())
+                .collect(groupingBy(HandIn::workId, LinkedHashMap::new, toList()));
+        return byWork.values().stream()
+                .map(versions -> new UnaskedView(
+                        versions.getFirst().title(),
+                        mapper.view(reader, versions.getFirst().to()),
+                        PickedView.of(versions.getFirst().picked()),
+                        mapper.views(versions)))
+                .toList();
+    }
+
     /** The check before a hand-in. */
-    @GetMapping("/api/sections/{id}/readiness")
+    @GetMapping("/api/readiness")
     ReadyView readiness(
-            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam Optional<UUID> setWork) {
-        var ready = handIns.ready(reader, id, setWork);
-        var kinds =
-                ready.section().entries().stream().map(entry -> entry.kind()).toList();
+            @AuthenticationPrincipal Person reader,
+            @RequestParam Optional<UUID> section,
+            @RequestParam(defaultValue = "") List<UUID> pages,
+            @RequestParam Optional<UUID> notebook,
+            @RequestParam Optional<LocalDate> monday,
+            @RequestParam Optional<UUID> setWork,
+            @RequestParam(defaultValue = "false") boolean unasked) {
+        var picked = new PickedView(section, pages, notebook, monday).picked();
+        var ready = handIns.ready(reader, picked, new HandIns.Aim(setWork, unasked));
+        var work = ready.work();
+        var kinds = work.entries().stream().map(entry -> entry.kind()).toList();
         return new ReadyView(
-                id,
-                ready.section().notebook().id(),
-                ready.section().section().title(),
-                mapper.view(reader, ready.setWork()),
-                handIns.choices(reader, ready.section()).stream()
-                        .map(work -> mapper.view(reader, work))
+                PickedView.of(picked),
+                work.notebook().id(),
+                work.title(),
+                mapper.view(reader, ready.to()),
+                handIns.choices(reader, work).stream()
+                        .map(one -> mapper.view(reader, one))
                         .toList(),
-                ready.last().map(mapper::view),
-                ready.nextVersion(),
-                ready.last().map(last -> last.state().isReturned()).orElse(true),
+                handIns.classmates(reader, ready.to().classId()).stream()
+                        .map(person -> new PersonName(person.id(), person.fullName()))
+                        .toList(),
+                next(ready, Purpose.HAND_IN),
+                next(ready, Purpose.DRAFT),
                 (int) Readiness.missing(ready.lines()),
                 ready.lines().stream()
                         .map(line -> new LineView(line.outcome(), line.words(), PlaceView.of(line.mend())))
                         .toList(),
-                ready.section().pages().size(),
+                work.pages().size(),
                 (int) kinds.stream().filter(EntryKind.PHOTO::equals).count(),
                 (int) kinds.stream().filter(EntryKind.INK::equals).count(),
                 (int) kinds.stream().filter(EntryKind::isPlayed).count(),
-                ready.bytes());
+                ready.parts().stream().mapToLong(Fit.Part::bytes).sum(),
+                Fit.into(Readiness.BUDGET_BYTES, ready.parts()).bytes());
     }
 
-    /** Seals a section and sends it, under the sender's own id. */
+    private NextVersionView next(HandIns.Readying ready, Purpose purpose) {
+        var last = ready.last(purpose);
+        return new NextVersionView(
+                last.map(mapper::view),
+                ready.nextVersion(purpose),
+                last.map(one -> one.state().isReturned()).orElse(true));
+    }
+
+    /** What would be sent now, exactly as its readers will see it. */
+    @GetMapping("/api/readiness/preview")
+    PreviewView preview(
+            @AuthenticationPrincipal Person reader,
+            @RequestParam Optional<UUID> section,
+            @RequestParam(defaultValue = "") List<UUID> pages,
+            @RequestParam Optional<UUID> notebook,
+            @RequestParam Optional<LocalDate> monday,
+            @RequestParam(defaultValue = "false") boolean marks,
+            @RequestParam(defaultValue = "false") boolean cues,
+            @RequestParam(defaultValue = "false") boolean earlier) {
+        var frozen = handIns.preview(
+                reader, new PickedView(section, pages, notebook, monday).picked(), new GoesAlong(marks, cues, earlier));
+        return new PreviewView(sealed.pages(frozen), sealed.reflections(frozen));
+    }
+
+    /** Seals what was picked and sends it, under the sender's own id. */
     @PutMapping("/api/hand-ins/{id}")
     VersionView seal(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SealBody body) {
-        return mapper.view(
-                handIns.seal(reader, new HandIns.Wish(id, body.sectionId(), body.setWorkId(), body.withMissing())));
+        return mapper.view(handIns.seal(reader, body.wish(id)));
     }
 
     @DeleteMapping("/api/hand-ins/{id}")
@@ -114,6 +212,12 @@ class HandInController {
     @GetMapping("/api/hand-ins/{id}")
     SealedView sealed(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         return mapper.sealed(reader, handIns.require(reader, id));
+    }
+
+    /** Whether the seal of a version holds. */
+    @GetMapping("/api/hand-ins/{id}/seal")
+    SealView seal(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        return mapper.seal(handIns.require(reader, id));
     }
 
     /** The remarks on a page in the latest version that came back with it. */
@@ -159,7 +263,7 @@ class HandInController {
             @AuthenticationPrincipal Person reader,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") PaperSize paper) {
-        return pdf("section", handIns.draftPdf(reader, id, new Print(paper, origin())));
+        return pdf("section", handIns.draftPdf(reader, new Picked.OfSection(id), new Print(paper, origin())));
     }
 
     private static ResponseEntity<byte[]> pdf(String title, byte[] content) {

@@ -1,30 +1,32 @@
 package notchbook.app.handin;
 
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.joining;
+
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import notchbook.app.handin.HandInViews.AnswerView;
+import notchbook.app.handin.HandInViews.AddressedView;
+import notchbook.app.handin.HandInViews.AskedForView;
+import notchbook.app.handin.HandInViews.LevelView;
 import notchbook.app.handin.HandInViews.SealView;
-import notchbook.app.handin.HandInViews.SealedCardView;
-import notchbook.app.handin.HandInViews.SealedEntryView;
-import notchbook.app.handin.HandInViews.SealedPageView;
-import notchbook.app.handin.HandInViews.SealedReflectionView;
 import notchbook.app.handin.HandInViews.SealedView;
 import notchbook.app.handin.HandInViews.SetWorkView;
 import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.media.Media;
-import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaView;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.remark.Remark;
 import notchbook.app.remark.RemarkView;
 import notchbook.app.remark.Remarks;
-import notchbook.core.notebook.Patterns;
+import notchbook.core.handin.Criteria;
 import notchbook.core.seal.SealKey;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Turns hand-ins into what screens are sent. */
 @Component
@@ -32,34 +34,36 @@ class HandInMapper {
     private final HandInStore store;
     private final Remarks remarks;
     private final SealedVersions versions;
+    private final SealedMapper sealed;
     private final SetWorkStore setWorks;
+    private final LevelStore levels;
     private final People people;
     private final Media media;
-    private final JsonMapper mapper;
 
     HandInMapper(
             HandInStore store,
             Remarks remarks,
             SealedVersions versions,
+            SealedMapper sealed,
             SetWorkStore setWorks,
+            LevelStore levels,
             People people,
-            Media media,
-            JsonMapper mapper) {
+            Media media) {
         this.store = store;
         this.remarks = remarks;
         this.versions = versions;
+        this.sealed = sealed;
         this.setWorks = setWorks;
+        this.levels = levels;
         this.people = people;
         this.media = media;
-        this.mapper = mapper;
     }
 
     SetWorkView view(Person reader, SetWork work) {
-        var className = people.classesOf(reader).stream()
-                .filter(found -> found.id().equals(work.classId()))
-                .map(SchoolClass::name)
-                .findFirst()
-                .orElse("");
+        return view(work, className(reader, work.classId()));
+    }
+
+    SetWorkView view(SetWork work, String className) {
         return new SetWorkView(
                 work.id(),
                 work.classId(),
@@ -68,95 +72,98 @@ class HandInMapper {
                 work.instructions(),
                 work.topicId(),
                 work.due(),
-                people.nameOf(work.setBy()));
+                people.nameOf(work.setBy()),
+                AskedForView.of(work.asked()),
+                work.criteria().all());
+    }
+
+    AddressedView view(Person reader, Addressed to) {
+        var setWork = to.setWorkId().flatMap(setWorks::find).map(work -> view(reader, work));
+        var teacher = setWork.map(SetWorkView::teacher).orElseGet(() -> people.teachersOf(to.classId()).stream()
+                .map(Person::fullName)
+                .collect(joining(" and ")));
+        return new AddressedView(to.classId(), className(reader, to.classId()), teacher, setWork);
+    }
+
+    private String className(Person reader, UUID classId) {
+        return people.classesOf(reader).stream()
+                .filter(found -> found.id().equals(classId))
+                .map(SchoolClass::name)
+                .findFirst()
+                .orElse("");
     }
 
     VersionView view(HandIn handIn) {
-        return new VersionView(
-                handIn.id(),
-                handIn.version(),
-                handIn.state(),
-                handIn.sealedAt(),
-                handIn.missing(),
-                remarks.on(List.of(handIn.id())).size());
+        return views(List.of(handIn)).getFirst();
+    }
+
+    /** Versions with how many remarks each has. */
+    List<VersionView> views(List<HandIn> handIns) {
+        var said = remarks.on(handIns.stream().map(HandIn::id).toList()).stream()
+                .collect(groupingBy(Remark::handInId, counting()));
+        return handIns.stream()
+                .map(handIn -> new VersionView(
+                        handIn.id(),
+                        handIn.purpose(),
+                        handIn.version(),
+                        handIn.state(),
+                        handIn.sealedAt(),
+                        handIn.missing(),
+                        said.getOrDefault(handIn.id(), 0L).intValue(),
+                        handIn.word().words(),
+                        handIn.word().soundId().isPresent()))
+                .toList();
     }
 
     List<RemarkView> remarks(HandIn handIn) {
         return remarks.views(remarks.on(List.of(handIn.id())), handIn.version());
     }
 
-    /** A sealed version in full; every byte of it is read to tell whether the seal holds. */
+    /** Whether the seal of a version holds; every byte of it is read for that. */
+    SealView seal(HandIn handIn) {
+        var broken = versions.broken(handIn);
+        return new SealView(
+                broken.isEmpty(),
+                handIn.digest(),
+                store.manifest(handIn.id()).parts().size(),
+                broken,
+                versions.signed(handIn).map(signed -> SealKey.fingerprint(signed.publicKey())));
+    }
+
+    /** A sealed version in full. */
     SealedView sealed(Person reader, HandIn handIn) {
         var frozen = versions.read(handIn);
-        var broken = versions.broken(handIn);
-        var items = media.findAll(frozen.media().values());
+        var to = view(reader, handIn.to());
+        var isToldAll = handIn.showsRemarksTo(reader);
+        var chosen = isToldAll
+                ? levels.of(List.of(handIn.id())).getOrDefault(handIn.id(), Map.of())
+                : Map.<Integer, Integer>of();
         return new SealedView(
                 handIn.id(),
                 handIn.title(),
                 frozen.cover().student(),
                 frozen.cover().notebook(),
-                view(reader, setWorks.find(handIn.setWorkId()).orElseThrow()),
-                handIn.sectionId(),
+                to,
+                PickedView.of(handIn.picked()),
+                handIn.purpose(),
                 handIn.version(),
                 handIn.state(),
                 handIn.sealedAt(),
                 handIn.missing(),
-                new SealView(
-                        broken.isEmpty(),
-                        handIn.digest(),
-                        handIn.manifest().parts().size(),
-                        broken,
-                        versions.signed(handIn).map(signed -> SealKey.fingerprint(signed.publicKey()))),
-                frozen.pages().stream().map(page -> page(page, items)).toList(),
-                frozen.reflections().stream().map(HandInMapper::reflection).toList(),
-                handIn.showsRemarksTo(reader) ? remarks(handIn) : List.of(),
-                store.of(List.of(handIn.setWorkId())).stream()
-                        .filter(version -> version.studentId().equals(handIn.studentId()))
-                        .map(this::view)
-                        .toList());
-    }
-
-    private SealedPageView page(Sealed.Page page, Map<UUID, MediaItem> items) {
-        return new SealedPageView(
-                page.id(),
-                page.title(),
-                page.day(),
-                page.week(),
-                page.pattern().orElse(Patterns.FREE),
-                page.entries().stream()
-                        .map(entry -> new SealedEntryView(
-                                entry.id(),
-                                entry.zone().orElse(""),
-                                entry.beside(),
-                                entry.kind(),
-                                mapper.readTree(entry.content()),
-                                entry.caption(),
-                                entry.width(),
-                                entry.codes(),
-                                entry.mediaId()
-                                        .flatMap(id -> Optional.ofNullable(items.get(id)))
-                                        .map(MediaView::of),
-                                pictures(entry, items),
-                                entry.card()
-                                        .map(card -> new SealedCardView(
-                                                card.title(), card.description(), card.site(), card.pictureId()))))
-                        .toList());
-    }
-
-    private static List<MediaView> pictures(Sealed.Entry entry, Map<UUID, MediaItem> items) {
-        return entry.photoSet().stream()
-                .flatMap(set -> set.pages().stream())
-                .flatMap(page -> Optional.ofNullable(items.get(page.picture())).stream())
-                .map(MediaView::of)
-                .toList();
-    }
-
-    private static SealedReflectionView reflection(Sealed.Reflection reflection) {
-        return new SealedReflectionView(
-                reflection.title(),
-                reflection.answers().stream()
-                        .map(answer -> new AnswerView(answer.question(), answer.text(), answer.words()))
+                handIn.word().words(),
+                handIn.word().soundId().flatMap(media::find).map(MediaView::of),
+                sealed.pages(frozen),
+                sealed.reflections(frozen),
+                isToldAll ? remarks(handIn) : List.of(),
+                chosen.entrySet().stream()
+                        .map(level -> new LevelView(level.getKey(), level.getValue()))
+                        .sorted(Comparator.comparing(LevelView::criterion))
                         .toList(),
-                reflection.chosen());
+                figures(to.setWork(), chosen),
+                views(store.ofWork(handIn.workId())));
+    }
+
+    static Criteria.Figures figures(Optional<SetWorkView> setWork, Map<Integer, Integer> chosen) {
+        return new Criteria(setWork.map(SetWorkView::criteria).orElse(List.of())).figures(chosen);
     }
 }

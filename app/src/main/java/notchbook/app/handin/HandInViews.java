@@ -4,15 +4,22 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.media.MediaView;
 import notchbook.app.remark.RemarkView;
+import notchbook.core.handin.Asked;
 import notchbook.core.handin.CheckLine;
+import notchbook.core.handin.Criteria;
 import notchbook.core.handin.HandInState;
+import notchbook.core.handin.Purpose;
+import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Pattern;
+import notchbook.core.text.WordRange;
 import tools.jackson.databind.JsonNode;
 
 /** What the screens of handing in and checking are sent. */
@@ -27,75 +34,128 @@ final class HandInViews {
             String instructions,
             UUID topic,
             LocalDate due,
-            String teacher) {}
+            String teacher,
+            AskedForView asked,
+            List<Criteria.Criterion> criteria) {}
 
-    record VersionView(UUID id, int version, HandInState state, Instant sealedAt, int missing, int remarks) {}
+    /** What set work asks of each hand-in, beside its instructions. */
+    record AskedForView(
+            Set<EvidenceKind> kinds, Optional<Integer> wordsLeast, Optional<Integer> wordsMost, boolean withSources) {
+        static AskedForView of(Asked asked) {
+            return new AskedForView(
+                    asked.kinds(),
+                    asked.words().map(WordRange::least),
+                    asked.words().map(WordRange::most),
+                    asked.isWithSources());
+        }
+
+        Asked asked() {
+            var words = wordsMost.map(most -> new WordRange(wordsLeast.orElse(0), most));
+            return new Asked(kinds, words, withSources);
+        }
+    }
+
+    /** Whom something is for: who teaches the class, and what they asked for, if they did. */
+    record AddressedView(UUID classId, String className, String teacher, Optional<SetWorkView> setWork) {}
+
+    /** A version; {@code word} is what its student says along with it, {@code spoken} whether they say it aloud. */
+    record VersionView(
+            UUID id,
+            Purpose purpose,
+            int version,
+            HandInState state,
+            Instant sealedAt,
+            int missing,
+            int remarks,
+            String word,
+            boolean spoken) {}
 
     /** Set work with what a student has handed in for it, the latest version first. */
-    record AskedView(SetWorkView setWork, Optional<UUID> sectionId, List<VersionView> versions) {}
+    record AskedView(SetWorkView setWork, Optional<PickedView> picked, List<VersionView> versions) {}
 
-    /** Where a line of the check is mended; which parts are there says what kind of place it is. */
+    /** Work that was sent unasked, its latest version first. */
+    record UnaskedView(String title, AddressedView to, PickedView picked, List<VersionView> versions) {}
+
+    /** Where a line of the check is mended, {@code fit} by sending pictures and sounds smaller; which parts are there says what kind of place it is. */
     record PlaceView(
             Optional<UUID> page,
             Optional<UUID> entry,
             Optional<UUID> point,
             Optional<String> code,
-            Optional<Integer> week) {
+            Optional<Integer> week,
+            boolean fit) {
+        private static final PlaceView NOWHERE = new PlaceView(
+                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), false);
+
         static PlaceView of(CheckLine.Place place) {
             return switch (place) {
-                case CheckLine.Nowhere ignored ->
-                    new PlaceView(
-                            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-                case CheckLine.ToPage to ->
-                    new PlaceView(
-                            Optional.of(to.page()),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty());
-                case CheckLine.ToEntry to ->
-                    new PlaceView(
-                            Optional.of(to.page()),
-                            Optional.of(to.entry()),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty());
-                case CheckLine.ToPoint to ->
+                case CheckLine.Nowhere ignored -> NOWHERE;
+                case CheckLine.ToPage(var page) -> onPage(page, Optional.empty());
+                case CheckLine.ToEntry(var page, var entry) -> onPage(page, Optional.of(entry));
+                case CheckLine.ToPoint(var point, var code) ->
                     new PlaceView(
                             Optional.empty(),
                             Optional.empty(),
-                            Optional.of(to.point()),
-                            Optional.of(to.code()),
-                            Optional.empty());
-                case CheckLine.ToReflection to ->
+                            Optional.of(point),
+                            Optional.of(code),
+                            Optional.empty(),
+                            false);
+                case CheckLine.ToReflection(var week) ->
                     new PlaceView(
                             Optional.empty(),
                             Optional.empty(),
                             Optional.empty(),
                             Optional.empty(),
-                            Optional.of(to.week()));
+                            Optional.of(week),
+                            false);
+                case CheckLine.MakeFit ignored ->
+                    new PlaceView(
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            true);
             };
+        }
+
+        private static PlaceView onPage(UUID page, Optional<UUID> entry) {
+            return new PlaceView(Optional.of(page), entry, Optional.empty(), Optional.empty(), Optional.empty(), false);
         }
     }
 
     record LineView(CheckLine.Outcome outcome, String words, PlaceView mend) {}
 
     record ReadyView(
-            UUID sectionId,
+            PickedView picked,
             UUID notebookId,
             String title,
-            SetWorkView setWork,
+            AddressedView to,
             List<SetWorkView> choices,
-            Optional<VersionView> last,
-            int nextVersion,
-            boolean canSeal,
+            List<PersonName> classmates,
+            NextVersionView handIn,
+            NextVersionView draft,
             int missing,
             List<LineView> lines,
             int pages,
             int photos,
             int drawings,
             int recordings,
-            long bytes) {}
+            long bytes,
+            long fittedBytes) {}
+
+    /** What would come next for one purpose: the version before it, its own number, and whether it may be sent now. */
+    record NextVersionView(Optional<VersionView> last, int version, boolean canSeal) {}
+
+    record PersonName(UUID id, String name) {}
+
+    /** Where a version stands, as it is written into tables. */
+    static String name(HandInState state) {
+        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** Work as its readers will see it. */
+    record PreviewView(List<SealedPageView> pages, List<SealedReflectionView> reflections) {}
 
     record SealedEntryView(
             UUID id,
@@ -108,7 +168,17 @@ final class HandInViews {
             List<String> codes,
             Optional<MediaView> media,
             List<MediaView> pictures,
-            Optional<SealedCardView> card) {}
+            Optional<SealedCardView> card,
+            List<OwnMarkView> marks,
+            List<EarlierTextView> earlier) {}
+
+    /** A mark that the student set for themselves and let go along. */
+    record OwnMarkView(String name, String words) {}
+
+    /** What was typed until then. */
+    record EarlierTextView(
+            Instant savedAt,
+            @Schema(implementation = Object.class) JsonNode content) {}
 
     record SealedCardView(String title, String description, String site, Optional<UUID> pictureId) {}
 
@@ -132,23 +202,49 @@ final class HandInViews {
             String title,
             String student,
             String notebook,
-            SetWorkView setWork,
-            UUID sectionId,
+            AddressedView to,
+            PickedView picked,
+            Purpose purpose,
             int version,
             HandInState state,
             Instant sealedAt,
             int missing,
-            SealView seal,
+            String word,
+            Optional<MediaView> wordSound,
             List<SealedPageView> pages,
             List<SealedReflectionView> reflections,
             List<RemarkView> remarks,
+            List<LevelView> levels,
+            Criteria.Figures figures,
             List<VersionView> versions) {}
 
-    /** A student's line in the register: the latest version, or nothing yet. */
-    record RegisterLine(UUID student, String name, Optional<VersionView> latest) {}
+    /** The level that was chosen for a criterion; both are counted from 0. */
+    record LevelView(int criterion, int level) {}
 
-    record RegisterView(SetWorkView setWork, List<RegisterLine> students) {}
+    /**
+     * A student's line in the register: the latest version, or nothing yet, and a draft that is later than it; {@code changed}
+     * says that it was handed in again and is still to be read.
+     */
+    record RegisterLine(
+            UUID student,
+            String name,
+            String title,
+            Optional<VersionView> latest,
+            Optional<VersionView> draft,
+            boolean late,
+            boolean changed,
+            Criteria.Figures figures) {}
+
+    record RegisterView(AddressedView to, List<RegisterLine> students) {}
 
     /** Set work of a teacher's classes with how many of the class are in and how many wait to be read. */
     record SetWorkLine(SetWorkView setWork, int students, int in, int waiting) {}
+
+    /** Who is in and who is not, over all set work of a teacher's classes, the latest due first. */
+    record OverviewView(List<SetWorkView> works, List<OverviewLine> students) {}
+
+    record OverviewLine(UUID student, String name, UUID classId, List<OverviewCell> cells) {}
+
+    /** Where a student's latest version for one set work stands. */
+    record OverviewCell(UUID setWork, UUID handIn, HandInState state, int version, boolean late) {}
 }

@@ -16,14 +16,12 @@ import org.springframework.stereotype.Component;
 @Component
 class HandedInMedia implements MediaGrant {
     private final HandInStore store;
-    private final SetWorkStore setWorks;
     private final People people;
     private final RemarkSounds sounds;
 
-    HandedInMedia(HandInStore store, SetWorkStore setWorks, People people, RemarkSounds sounds) {
+    HandedInMedia(HandInStore store, People people, RemarkSounds sounds) {
         this.store = store;
         this.sounds = sounds;
-        this.setWorks = setWorks;
         this.people = people;
     }
 
@@ -32,20 +30,21 @@ class HandedInMedia implements MediaGrant {
         return reader.isTeacher() ? letsTeacher(reader, mediaId) : letsStudent(reader, mediaId);
     }
 
+    /** Those who made a work together see all of it; what was said about it they hear when it comes back. */
     private boolean letsStudent(Person student, UUID mediaId) {
-        return sounds.versionsWith(mediaId).stream()
-                .flatMap(id -> store.find(id).stream())
-                .anyMatch(handIn -> handIn.studentId().equals(student.id())
-                        && handIn.state().isReturned());
+        return spokenAbout(mediaId)
+                        .anyMatch(handIn ->
+                                handIn.isBy(student.id()) && handIn.state().isReturned())
+                || store.withMedia(mediaId).stream().anyMatch(handIn -> handIn.isBy(student.id()));
     }
 
     private boolean letsTeacher(Person reader, UUID mediaId) {
         var taught = people.classesOf(reader).stream().map(SchoolClass::id).toList();
-        var heard = sounds.versionsWith(mediaId).stream()
-                .flatMap(id -> store.find(id).stream())
-                .map(HandIn::setWorkId);
-        return Stream.concat(store.setWorkWithMedia(mediaId).stream(), heard)
-                .flatMap(id -> setWorks.find(id).stream())
-                .anyMatch(work -> taught.contains(work.classId()));
+        return Stream.concat(store.withMedia(mediaId).stream(), spokenAbout(mediaId))
+                .anyMatch(handIn -> taught.contains(handIn.to().classId()));
+    }
+
+    private Stream<HandIn> spokenAbout(UUID mediaId) {
+        return sounds.versionsWith(mediaId).stream().flatMap(id -> store.find(id).stream());
     }
 }

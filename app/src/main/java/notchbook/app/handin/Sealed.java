@@ -41,6 +41,15 @@ final class Sealed {
         }
     }
 
+    /** What of the student's own went along with an entry, where it was wanted. */
+    record Own(List<OwnMark> marks, List<Earlier> earlier) {}
+
+    /** A mark that the student set for themselves: its name, and the words that it stands on. */
+    record OwnMark(String name, String words) {}
+
+    /** What was typed until then; the newest comes first. */
+    record Earlier(Instant savedAt, String content) {}
+
     /** An entry with its checked content as text, the codes it is notched to and the path of its picture or sound. */
     record Entry(
             UUID id,
@@ -53,7 +62,8 @@ final class Sealed {
             List<String> codes,
             Optional<UUID> mediaId,
             Optional<String> mediaPath,
-            Optional<Card> card) {
+            Optional<Card> card,
+            Optional<Own> own) {
         /** The set of a photo entry; its pictures lie in the version too. */
         Optional<PhotoSet> photoSet() {
             return EntryContent.photoSet(kind, content);

@@ -20,12 +20,14 @@ import tools.jackson.databind.json.JsonMapper;
 class SealedPackage {
     private final HandInStore store;
     private final SealedVersions versions;
+    private final SentMedia sent;
     private final Media media;
     private final JsonMapper mapper;
 
-    SealedPackage(HandInStore store, SealedVersions versions, Media media, JsonMapper mapper) {
+    SealedPackage(HandInStore store, SealedVersions versions, SentMedia sent, Media media, JsonMapper mapper) {
         this.store = store;
         this.versions = versions;
+        this.sent = sent;
         this.media = media;
         this.mapper = mapper;
     }
@@ -34,16 +36,14 @@ class SealedPackage {
 
     void write(HandIn handIn, OutputStream out) throws IOException {
         try (var zip = new ZipOutputStream(out)) {
-            put(zip, "manifest-sha256.txt", handIn.manifest().text());
+            put(zip, "manifest-sha256.txt", store.manifest(handIn.id()).text());
             put(zip, "seal.json", mapper.writeValueAsString(seal(handIn)));
             for (var part : store.parts(handIn.id()).entrySet()) {
                 put(zip, part.getKey(), part.getValue());
             }
-            var paths = store.media(handIn.id());
-            var items = media.findAll(paths.values());
-            for (var path : paths.entrySet()) {
-                zip.putNextEntry(new ZipEntry(path.getKey()));
-                Files.copy(media.place(items.get(path.getValue())), zip);
+            for (var sealed : sent.items(store.media(handIn.id())).entrySet()) {
+                zip.putNextEntry(new ZipEntry(sealed.getKey()));
+                Files.copy(media.place(sealed.getValue()), zip);
                 zip.closeEntry();
             }
         }

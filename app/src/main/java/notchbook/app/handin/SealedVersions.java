@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.seal.SealKeys;
@@ -24,13 +23,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class SealedVersions {
     private final HandInStore store;
+    private final SentMedia sent;
     private final Media media;
     private final SealKeys keys;
     private final JsonMapper mapper;
 
-    SealedVersions(HandInStore store, Media media, SealKeys keys, JsonMapper mapper) {
+    SealedVersions(HandInStore store, SentMedia sent, Media media, SealKeys keys, JsonMapper mapper) {
         this.keys = keys;
         this.store = store;
+        this.sent = sent;
         this.media = media;
         this.mapper = mapper;
     }
@@ -42,11 +43,9 @@ class SealedVersions {
     }
 
     /** The manifest over written parts and the media that go with them, by the digests under which these were kept. */
-    Manifest manifest(Map<String, String> parts, Map<String, UUID> mediaByPath) {
-        var items = media.findAll(mediaByPath.values());
+    Manifest manifest(Map<String, String> parts, Map<String, Copy> media) {
         var all = new ArrayList<>(Manifest.over(bytes(parts)).parts());
-        mediaByPath.forEach(
-                (path, id) -> all.add(new Manifest.Part(path, items.get(id).sha256())));
+        sent.items(media).forEach((path, item) -> all.add(new Manifest.Part(path, item.sha256())));
         return new Manifest(all);
     }
 
@@ -71,25 +70,23 @@ class SealedVersions {
 
     /** A sealed version as it is compared. */
     Version compared(HandIn handIn) {
-        return VersionOf.of(read(handIn), handIn.manifest().byPath());
+        return VersionOf.of(read(handIn), store.manifest(handIn.id()).byPath());
     }
 
     /** Work as it is now, as it is compared. */
     Version compared(Frozen frozen) {
-        var items = media.findAll(frozen.media().values());
         var digests = new HashMap<String, String>();
-        frozen.media().forEach((path, id) -> digests.put(path, items.get(id).sha256()));
+        sent.items(frozen.media()).forEach((path, item) -> digests.put(path, item.sha256()));
         return VersionOf.of(frozen, digests);
     }
 
     /** The paths whose content is no longer what was sealed; empty while the seal holds. Every byte is read for it. */
     List<String> broken(HandIn handIn) {
         var now = new ArrayList<>(Manifest.over(bytes(store.parts(handIn.id()))).parts());
-        var mediaByPath = store.media(handIn.id());
-        var items = media.findAll(mediaByPath.values());
-        mediaByPath.forEach((path, id) -> now.add(new Manifest.Part(path, digestNow(items.get(id)))));
-        var isListWhole = handIn.manifest().digest().equals(handIn.digest()) && isSignatureWhole(handIn);
-        return isListWhole ? handIn.manifest().broken(new Manifest(now)) : List.of("manifest");
+        sent.items(store.media(handIn.id())).forEach((path, item) -> now.add(new Manifest.Part(path, digestNow(item))));
+        var sealed = store.manifest(handIn.id());
+        var isListWhole = sealed.digest().equals(handIn.digest()) && isSignatureWhole(handIn);
+        return isListWhole ? sealed.broken(new Manifest(now)) : List.of("manifest");
     }
 
     /** What a version's seal says of it. */

@@ -26,14 +26,16 @@ import org.springframework.stereotype.Component;
 @Component
 class SectionSheets {
     private final Media media;
+    private final SentMedia sent;
 
-    SectionSheets(Media media) {
+    SectionSheets(Media media, SentMedia sent) {
         this.media = media;
+        this.sent = sent;
     }
 
     /** {@code addressOf} says where a page can be opened, for what paper can't play. */
     SectionSheet of(Frozen frozen, String version, UnaryOperator<String> addressOf) {
-        var items = media.findAll(frozen.media().values());
+        var items = sent.byId(frozen.media());
         return new SectionSheet(
                 frozen.cover().title(),
                 frozen.cover().student(),

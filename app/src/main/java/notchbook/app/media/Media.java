@@ -82,6 +82,19 @@ public class Media {
         return content(item, false);
     }
 
+    /** The same in its smaller copy: the picture for the screen, or the compact sound or film; empty where there is none. */
+    public Optional<MediaItem> smaller(MediaItem item) {
+        return item.smaller().map(small -> small.sized(size(files.place(small.sha256()))));
+    }
+
+    private static long size(Path content) {
+        try {
+            return Files.size(content);
+        } catch (IOException gone) {
+            throw new UncheckedIOException("The media store has lost " + content.getFileName(), gone);
+        }
+    }
+
     /** Keeps a content that is no item, and gives its SHA-256. */
     public String keep(Path content) {
         return files.keep(content);

@@ -28,6 +28,32 @@ public record MediaItem(
         return (kind == MediaKind.RECORDING || kind == MediaKind.CLIP) && screenSha256.isPresent();
     }
 
+    /** The item with its smaller copy in the place of its content; its size is still to be told. */
+    Optional<MediaItem> smaller() {
+        var smallType = kind == MediaKind.PHOTO ? "image/jpeg" : compactType();
+        return kind == MediaKind.FILE
+                ? Optional.empty()
+                : screenSha256.map(small -> new MediaItem(
+                        id,
+                        ownerId,
+                        kind,
+                        smallType,
+                        name,
+                        small,
+                        screenSha256,
+                        bytes,
+                        width,
+                        height,
+                        seconds,
+                        sound,
+                        capturedAt));
+    }
+
+    MediaItem sized(long size) {
+        return new MediaItem(
+                id, ownerId, kind, type, name, sha256, screenSha256, size, width, height, seconds, sound, capturedAt);
+    }
+
     /** The type of that copy. */
     String compactType() {
         return kind == MediaKind.CLIP ? CompactFilm.TYPE : CompactSound.TYPE;

@@ -2,7 +2,10 @@ package notchbook.core.handin;
 
 import static java.util.Comparator.comparing;
 import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toSet;
 
+import java.time.LocalDate;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -15,31 +18,40 @@ import notchbook.core.handin.CheckLine.ToEntry;
 import notchbook.core.handin.CheckLine.ToPage;
 import notchbook.core.handin.CheckLine.ToPoint;
 import notchbook.core.handin.CheckLine.ToReflection;
+import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.voice.Audibility;
 
 /** The checks before a hand-in (docs/rules.md, Ready to hand in). Lines that block come first, then warnings, then what passes. */
 public final class Readiness {
     /** What a school's mail and a teacher's patience still take in one piece, in bytes. */
-    static final long BUDGET_BYTES = 100_000_000;
+    public static final long BUDGET_BYTES = 100_000_000;
+
+    /** How many of the largest parts are named where a hand-in is too large. */
+    private static final int LARGEST_NAMED = 3;
 
     private static final String[] ORDINALS = {"first", "second", "third", "fourth", "fifth"};
 
-    private final SectionWork work;
+    private final Work work;
     private final List<CheckLine> lines = new ArrayList<>();
 
-    private Readiness(SectionWork work) {
+    private Readiness(Work work) {
         this.work = work;
     }
 
-    public static List<CheckLine> check(SectionWork work) {
+    public static List<CheckLine> check(Work work) {
         var readiness = new Readiness(work);
         readiness.checkPages();
+        readiness.checkDays();
         readiness.checkPoints();
+        readiness.checkKinds();
+        readiness.checkWords();
         readiness.checkEntries();
         readiness.checkPatterns();
         readiness.checkQuestions();
         readiness.checkLinks();
         readiness.checkSounds();
+        readiness.checkPictures();
+        readiness.checkSources();
         readiness.checkReflections();
         readiness.checkRemarks();
         readiness.checkSize();
@@ -54,13 +66,93 @@ public final class Readiness {
     }
 
     private void checkPages() {
-        if (work.pages().isEmpty()) {
-            lines.add(CheckLine.blocks("This section has no pages yet", new CheckLine.Nowhere()));
+        if (work.pages().isEmpty() && work.scope() != Scope.SHEET) {
+            var words = work.scope() == Scope.SECTION ? "This section has no pages yet" : "No page is chosen";
+            lines.add(CheckLine.blocks(words, new CheckLine.Nowhere()));
         }
         work.pages().stream()
                 .filter(page -> page.entries().isEmpty())
                 .forEach(page ->
                         lines.add(CheckLine.blocks("The page “" + page.title() + "” is empty", new ToPage(page.id()))));
+    }
+
+    /** Pages are read in the order in which they stand; one that is older than the one before it may be in the wrong place. */
+    private void checkDays() {
+        for (var i = 1; i < work.pages().size(); i++) {
+            var before = work.pages().get(i - 1);
+            var page = work.pages().get(i);
+            if (page.day().isBefore(before.day())) {
+                lines.add(CheckLine.warns(
+                        "“%s” of %s stands after “%s” of %s"
+                                .formatted(page.title(), day(page.day()), before.title(), day(before.day())),
+                        new ToPage(page.id())));
+            }
+        }
+    }
+
+    private static String day(LocalDate day) {
+        return day.getDayOfMonth() + " " + day.getMonth().getDisplayName(TextStyle.SHORT, Locale.UK);
+    }
+
+    private void checkKinds() {
+        var there = entries()
+                .filter(entry -> !entry.isEmpty())
+                .map(Work.EntryWork::kind)
+                .collect(toSet());
+        var asked = work.asked().kinds().stream().sorted().toList();
+        asked.stream()
+                .filter(kind -> !there.contains(kind))
+                .forEach(kind -> lines.add(
+                        CheckLine.blocks("Asked for, and not there yet: " + name(kind), new CheckLine.Nowhere())));
+        if (!asked.isEmpty() && there.containsAll(asked)) {
+            lines.add(CheckLine.passes("Every kind that was asked for: "
+                    + asked.stream().map(Readiness::name).collect(joining(", "))));
+        }
+    }
+
+    private static String name(EvidenceKind kind) {
+        return switch (kind) {
+            case TYPED -> "typed text";
+            case HANDWRITTEN -> "a drawing or handwriting";
+            case PHOTO -> "a photo";
+            case RECORDING -> "a recording";
+            case REFLECTION -> "a reflection";
+            case ATTACHED -> "a file or a link";
+        };
+    }
+
+    private void checkWords() {
+        work.asked().words().ifPresent(range -> {
+            var words = entries().mapToInt(Work.EntryWork::words).sum();
+            var line = "%d typed words, it asks for %d to %d".formatted(words, range.least(), range.most());
+            lines.add(range.contains(words) ? CheckLine.passes(line) : CheckLine.blocks(line, new CheckLine.Nowhere()));
+        });
+    }
+
+    private void checkPictures() {
+        work.pictures()
+                .forEach(picture -> lines.add(CheckLine.warns(
+                        "“" + picture.name() + "” "
+                                + (picture.trouble() == Work.Unfit.Trouble.SIDEWAYS
+                                        ? "lies on its side"
+                                        : "has not been read yet: its words can't be found"),
+                        new ToEntry(picture.page(), picture.entry()))));
+    }
+
+    private void checkSources() {
+        work.sources()
+                .nameless()
+                .forEach(words -> lines.add(CheckLine.warns(
+                        "“" + words.name() + "” has words of a source that is named nowhere",
+                        new ToEntry(words.page(), words.entry()))));
+        if (work.asked().isWithSources() && work.sources().named() == 0) {
+            lines.add(CheckLine.blocks("Sources were asked for, and none is named", new CheckLine.Nowhere()));
+        } else if (work.sources().named() > 0) {
+            lines.add(CheckLine.passes(
+                    work.sources().named() == 1
+                            ? "1 source named"
+                            : work.sources().named() + " sources named"));
+        }
     }
 
     private void checkPoints() {
@@ -72,7 +164,7 @@ public final class Readiness {
                         new ToPoint(point.id(), point.code()))));
         var notched = work.points().stream()
                 .filter(point -> covered.contains(point.id()))
-                .map(SectionWork.AskedPoint::code)
+                .map(Work.AskedPoint::code)
                 .toList();
         if (!notched.isEmpty()) {
             lines.add(CheckLine.passes(notched.stream().collect(joining(", ")) + " notched"));
@@ -96,7 +188,7 @@ public final class Readiness {
                 }
             }
         }
-        if (entries().findAny().isPresent() && entries().noneMatch(SectionWork.EntryWork::isEmpty)) {
+        if (entries().findAny().isPresent() && entries().noneMatch(Work.EntryWork::isEmpty)) {
             lines.add(CheckLine.passes("No empty entries"));
         }
     }
@@ -134,7 +226,7 @@ public final class Readiness {
     }
 
     private void checkReflections() {
-        if (work.reflections().isEmpty()) {
+        if (work.reflections().isEmpty() && work.scope() == Scope.SECTION) {
             lines.add(CheckLine.warns("No weekly reflection looks back on this section", new CheckLine.Nowhere()));
         }
         for (var reflection : work.reflections()) {
@@ -149,7 +241,7 @@ public final class Readiness {
         }
     }
 
-    private void checkAnswer(int week, int index, SectionWork.Answer answer, ToReflection place) {
+    private void checkAnswer(int week, int index, Work.Answer answer, ToReflection place) {
         if (!answer.range().contains(answer.words())) {
             lines.add(CheckLine.blocks(
                     "Week %d, %s prompt: %d words, it asks for %d to %d"
@@ -164,7 +256,11 @@ public final class Readiness {
     }
 
     private void checkRemarks() {
-        for (var remark : work.remarks()) {
+        var remarked = work.remarks();
+        if (remarked.count() > 0 && remarked.open().isEmpty()) {
+            lines.add(CheckLine.passes("Something was done to every remark on version " + remarked.version()));
+        }
+        for (var remark : remarked.open()) {
             var place = remark.page().isPresent() && remark.entry().isPresent()
                     ? new ToEntry(remark.page().get(), remark.entry().get())
                     : new CheckLine.Nowhere();
@@ -176,14 +272,28 @@ public final class Readiness {
     }
 
     private void checkSize() {
-        var size = String.format(Locale.ROOT, "%.1f MB of %d MB", work.bytes() / 1e6, BUDGET_BYTES / 1_000_000);
-        lines.add(
-                work.bytes() <= BUDGET_BYTES
-                        ? CheckLine.passes("Size: " + size)
-                        : CheckLine.blocks("Too large to send: " + size, new CheckLine.Nowhere()));
+        var bytes = Fit.total(work.parts());
+        var size = megabytes(bytes) + " of " + BUDGET_BYTES / 1_000_000 + " MB";
+        if (bytes <= BUDGET_BYTES) {
+            lines.add(CheckLine.passes("Size: " + size));
+            return;
+        }
+        var largest = work.parts().stream()
+                .sorted(comparing(Fit.Part::bytes).reversed())
+                .limit(LARGEST_NAMED)
+                .map(part -> "“" + part.name() + "” " + megabytes(part.bytes()))
+                .collect(joining(", "));
+        var canFit = Fit.into(BUDGET_BYTES, work.parts()).fits(BUDGET_BYTES);
+        lines.add(CheckLine.blocks(
+                "Too large to send: " + size + ". Largest: " + largest,
+                canFit ? new CheckLine.MakeFit() : new CheckLine.Nowhere()));
     }
 
-    private Stream<SectionWork.EntryWork> entries() {
+    private static String megabytes(long bytes) {
+        return String.format(Locale.ROOT, "%.1f MB", bytes / 1e6);
+    }
+
+    private Stream<Work.EntryWork> entries() {
         return work.pages().stream().flatMap(page -> page.entries().stream());
     }
 }

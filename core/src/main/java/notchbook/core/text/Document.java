@@ -18,6 +18,14 @@ public record Document(List<Block> blocks) {
     /** One block below another. */
     public sealed interface Block {}
 
+    /** The quotations that stand in it by themselves, in order. */
+    public List<Quotation> quotations() {
+        return blocks.stream()
+                .filter(Quotation.class::isInstance)
+                .map(Quotation.class::cast)
+                .toList();
+    }
+
     public record Paragraph(List<Inline> content) implements Block {}
 
     /** A heading of level 1 to 3, below the page's own title. */

@@ -1,0 +1,57 @@
+package notchbook.app.handin;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import notchbook.core.handin.Scope;
+
+/** What a student takes to hand it in. */
+public sealed interface Picked {
+    Scope scope();
+
+    /** Whether another version of this would be of the same work. */
+    boolean isSameWorkAs(Picked other);
+
+    record OfSection(UUID section) implements Picked {
+        @Override
+        public Scope scope() {
+            return Scope.SECTION;
+        }
+
+        @Override
+        public boolean isSameWorkAs(Picked other) {
+            return equals(other);
+        }
+    }
+
+    /** Pages of one notebook, in the order in which they are read. */
+    record OfPages(List<UUID> pages) implements Picked {
+        public OfPages {
+            pages = pages.stream().distinct().toList();
+        }
+
+        @Override
+        public Scope scope() {
+            return Scope.PAGES;
+        }
+
+        /** Pages come and go from version to version; one that stayed makes it the same work. */
+        @Override
+        public boolean isSameWorkAs(Picked other) {
+            return other instanceof OfPages(var others) && others.stream().anyMatch(pages::contains);
+        }
+    }
+
+    /** The sheet of a week, with the work that it looks back on. */
+    record OfSheet(UUID notebook, LocalDate monday) implements Picked {
+        @Override
+        public Scope scope() {
+            return Scope.SHEET;
+        }
+
+        @Override
+        public boolean isSameWorkAs(Picked other) {
+            return equals(other);
+        }
+    }
+}

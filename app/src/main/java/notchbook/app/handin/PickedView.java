@@ -1,0 +1,34 @@
+package notchbook.app.handin;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.platform.Refusal;
+
+/** What was picked, as it is sent: a section; or pages; or a notebook with the Monday of a sheet. */
+record PickedView(Optional<UUID> section, List<UUID> pages, Optional<UUID> notebook, Optional<LocalDate> monday) {
+    static PickedView of(Picked picked) {
+        return switch (picked) {
+            case Picked.OfSection(var section) ->
+                new PickedView(Optional.of(section), List.of(), Optional.empty(), Optional.empty());
+            case Picked.OfPages(var pages) ->
+                new PickedView(Optional.empty(), pages, Optional.empty(), Optional.empty());
+            case Picked.OfSheet(var notebook, var monday) ->
+                new PickedView(Optional.empty(), List.of(), Optional.of(notebook), Optional.of(monday));
+        };
+    }
+
+    Picked picked() {
+        if (section.isPresent()) {
+            return new Picked.OfSection(section.get());
+        }
+        if (notebook.isPresent() && monday.isPresent()) {
+            return new Picked.OfSheet(notebook.get(), monday.get());
+        }
+        if (pages.isEmpty()) {
+            throw Refusal.unfit("Choose what to hand in: a section, pages, or the sheet of a week.");
+        }
+        return new Picked.OfPages(pages);
+    }
+}

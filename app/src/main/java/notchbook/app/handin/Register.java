@@ -1,0 +1,210 @@
+package notchbook.app.handin;
+
+import static java.util.stream.Collectors.toMap;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import notchbook.app.handin.HandInViews.OverviewCell;
+import notchbook.app.handin.HandInViews.OverviewLine;
+import notchbook.app.handin.HandInViews.OverviewView;
+import notchbook.app.handin.HandInViews.RegisterLine;
+import notchbook.app.handin.HandInViews.RegisterView;
+import notchbook.app.handin.HandInViews.VersionView;
+import notchbook.app.people.People;
+import notchbook.app.people.Person;
+import notchbook.app.people.SchoolClass;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.handin.Criteria;
+import notchbook.core.handin.HandInState;
+import notchbook.formats.csv.CsvWriter;
+import org.springframework.stereotype.Component;
+
+/** Who has handed in and who has not, and how it went. */
+@Component
+class Register {
+    private final HandInStore store;
+    private final SetWorks setWorks;
+    private final LevelStore levels;
+    private final HandInMapper mapper;
+    private final People people;
+    private final SchoolClock clock;
+
+    Register(
+            HandInStore store,
+            SetWorks setWorks,
+            LevelStore levels,
+            HandInMapper mapper,
+            People people,
+            SchoolClock clock) {
+        this.store = store;
+        this.setWorks = setWorks;
+        this.levels = levels;
+        this.mapper = mapper;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** A line for each student of the class. */
+    RegisterView of(Person reader, SetWork work) {
+        var all = store.of(List.of(work.id()));
+        var views = viewsOf(all);
+        var chosen = levels.of(views.keySet());
+        return new RegisterView(
+                mapper.view(reader, new Addressed(work.classId(), Optional.of(work.id()))),
+                people.studentsOf(work.classId()).stream()
+                        .map(student -> {
+                            var theirs = all.stream()
+                                    .filter(one -> one.isBy(student.id()))
+                                    .toList();
+                            return line(student, theirs, views, chosen, Optional.of(work));
+                        })
+                        .toList());
+    }
+
+    /** A line for each piece that was sent to a class's teachers unasked. */
+    RegisterView unasked(Person reader, UUID classId) {
+        people.requireTaught(reader, classId);
+        var all = store.unasked(classId);
+        var views = viewsOf(all);
+        var names = people.studentsOf(classId).stream().collect(toMap(Person::id, student -> student));
+        return new RegisterView(
+                mapper.view(reader, new Addressed(classId, Optional.empty())),
+                all.stream()
+                        .map(HandIn::workId)
+                        .distinct()
+                        .map(work -> all.stream()
+                                .filter(one -> one.workId().equals(work))
+                                .toList())
+                        .flatMap(theirs ->
+                                Optional.ofNullable(names.get(theirs.getFirst().studentId()))
+                                        .map(student -> line(student, theirs, views, Map.of(), Optional.empty()))
+                                        .stream())
+                        .toList());
+    }
+
+    private Map<UUID, VersionView> viewsOf(List<HandIn> all) {
+        return mapper.views(all).stream().collect(toMap(VersionView::id, view -> view));
+    }
+
+    /** {@code theirs} are a student's versions, the latest first. */
+    private RegisterLine line(
+            Person student,
+            List<HandIn> theirs,
+            Map<UUID, VersionView> views,
+            Map<UUID, Map<Integer, Integer>> chosen,
+            Optional<SetWork> work) {
+        var counting = theirs.stream().filter(HandIn::counts).toList();
+        var latest = counting.stream().findFirst();
+        var draft = theirs.stream().findFirst().filter(one -> !one.counts());
+        var criteria = work.map(SetWork::criteria).orElse(Criteria.NONE);
+        return new RegisterLine(
+                student.id(),
+                student.fullName(),
+                theirs.stream().findFirst().map(HandIn::title).orElse(""),
+                latest.map(one -> views.get(one.id())),
+                draft.map(one -> views.get(one.id())),
+                work.filter(one -> isLate(one, counting)).isPresent(),
+                latest.filter(one -> one.version() > 1 && isWaiting(one)).isPresent(),
+                criteria.figures(latest.map(one -> chosen.getOrDefault(one.id(), Map.of()))
+                        .orElse(Map.of())));
+    }
+
+    private static boolean isWaiting(HandIn handIn) {
+        return handIn.state() == HandInState.WAITING || handIn.state() == HandInState.BEING_READ;
+    }
+
+    /** Work is late by its first version: what is sent back is asked for anew. */
+    private boolean isLate(SetWork work, List<HandIn> versions) {
+        return !versions.isEmpty() && clock.dayOf(versions.getLast().sealedAt()).isAfter(work.due());
+    }
+
+    /** Every student of the reader's classes against all set work of those, from one look at the hand-ins. */
+    OverviewView overview(Person reader) {
+        var works = setWorks.visibleTo(reader);
+        var byStudentAndWork = new HashMap<UUID, Map<UUID, List<HandIn>>>();
+        for (var handIn : store.of(works.stream().map(SetWork::id).toList())) {
+            if (handIn.counts()) {
+                Stream.concat(Stream.of(handIn.studentId()), handIn.with().stream())
+                        .forEach(student -> byStudentAndWork
+                                .computeIfAbsent(student, key -> new HashMap<>())
+                                .computeIfAbsent(handIn.to().setWorkId().orElseThrow(), key -> new ArrayList<>())
+                                .add(handIn));
+            }
+        }
+        var names = people.classesOf(reader).stream().collect(toMap(SchoolClass::id, SchoolClass::name));
+        return new OverviewView(
+                works.stream()
+                        .map(work -> mapper.view(work, names.getOrDefault(work.classId(), "")))
+                        .toList(),
+                names.keySet().stream()
+                        .flatMap(classId -> people.studentsOf(classId).stream()
+                                .map(student -> new OverviewLine(
+                                        student.id(),
+                                        student.fullName(),
+                                        classId,
+                                        cells(works, byStudentAndWork.getOrDefault(student.id(), Map.of())))))
+                        .toList());
+    }
+
+    private List<OverviewCell> cells(List<SetWork> works, Map<UUID, List<HandIn>> byWork) {
+        return works.stream()
+                .filter(work -> byWork.containsKey(work.id()))
+                .map(work -> {
+                    var versions = byWork.get(work.id());
+                    var latest = versions.getFirst();
+                    return new OverviewCell(
+                            work.id(), latest.id(), latest.state(), latest.version(), isLate(work, versions));
+                })
+                .toList();
+    }
+
+    /** The figures of set work as CSV: a line for each student of the class. */
+    byte[] numbers(Person reader, SetWork work) {
+        var register = of(reader, work);
+        var criteria = work.criteria();
+        var chosen = levels.of(register.students().stream()
+                .flatMap(line -> line.latest().map(VersionView::id).stream())
+                .toList());
+        var headings = new ArrayList<>(List.of("student", "version", "state", "handed in", "late", "remarks"));
+        criteria.all().forEach(criterion -> headings.add(criterion.name()));
+        headings.addAll(List.of("points", "of"));
+        return CsvWriter.write(
+                headings,
+                register.students().stream()
+                        .sorted(Comparator.comparing(RegisterLine::name))
+                        .map(line -> row(line, criteria, chosen))
+                        .toList());
+    }
+
+    private List<String> row(RegisterLine line, Criteria criteria, Map<UUID, Map<Integer, Integer>> chosen) {
+        var latest = line.latest();
+        var levelsHere = latest.map(version -> chosen.getOrDefault(version.id(), Map.of()))
+                .orElse(Map.of());
+        var row = new ArrayList<>(List.of(
+                line.name(),
+                latest.map(version -> String.valueOf(version.version())).orElse(""),
+                latest.map(version -> HandInViews.name(version.state())).orElse("not in"),
+                latest.map(version -> clock.dayOf(version.sealedAt()).toString())
+                        .orElse(""),
+                line.late() ? "late" : "",
+                latest.map(version -> String.valueOf(version.remarks())).orElse("")));
+        for (var i = 0; i < criteria.all().size(); i++) {
+            var level = levelsHere.get(i);
+            row.add(
+                    level == null || !criteria.hasLevel(i, level)
+                            ? ""
+                            : String.valueOf(
+                                    criteria.all().get(i).levels().get(level).points()));
+        }
+        var figures = line.figures();
+        row.add(figures.chosen() == 0 ? "" : String.valueOf(figures.points()));
+        row.add(figures.chosen() == 0 ? "" : String.valueOf(figures.most()));
+        return row;
+    }
+}

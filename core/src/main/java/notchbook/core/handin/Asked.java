@@ -1,0 +1,11 @@
+package notchbook.core.handin;
+
+import java.util.Optional;
+import java.util.Set;
+import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.text.WordRange;
+
+/** What set work asks of every hand-in: kinds of evidence, how many typed words in all, and whether sources are to be named. */
+public record Asked(Set<EvidenceKind> kinds, Optional<WordRange> words, boolean isWithSources) {
+    public static final Asked NOTHING = new Asked(Set.of(), Optional.empty(), false);
+}
