@@ -4,6 +4,7 @@ import type { Api } from '../../api';
 import {
   ASKED_BY_TOLLAND,
   FREE,
+  NO_NETWORK,
   refuse,
   SEAL,
   SEALED,
@@ -254,6 +255,18 @@ test('keeps a new sentence of one’s own, and the order that is wished', async 
       sentences: [{ words: 'Units, please.' }, known],
     }),
   );
+});
+
+test('keeps what is said without a network, and sends it when there is one', async () => {
+  const put = 'PUT /api/hand-ins/*/remarks/*';
+  const { user, server } = await open({}, { [put]: NO_NETWORK });
+  await user.keyboard('a');
+  await waitFor(() => expect(screen.getAllByText('Agree')).toHaveLength(2));
+  await waitFor(() => expect(said(server).length).toBeGreaterThan(0));
+  server.answers[put] = {};
+  const tries = said(server).length;
+  await waitFor(() => expect(said(server)).toHaveLength(tries + 1), { timeout: 10_000 });
+  expect(said(server).at(-1)).toMatchObject({ sign: 'AGREE' });
 });
 
 const JUDGED = {

@@ -7,6 +7,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -375,6 +378,43 @@ class SentWorkTest extends AppTest {
         for (var person : List.of(school.student, school.teacher)) {
             assertThat(status(person, "/api/hand-ins/" + id)).isEqualTo(404);
         }
+    }
+
+    @Test
+    void keepsWhatTwoTeachersSayAtOnceWhileTheStudentWritesOn() throws Exception {
+        people.keep(
+                school.schoolClass,
+                List.of(school.student.id(), school.classmate.id(), school.teacher.id(), school.otherTeacher.id()));
+        var id = sent(school.student, Sealing.section(desk.section(), setWork));
+        teacher(id, "POST", "/open", "");
+        try (var both = Executors.newFixedThreadPool(3)) {
+            var said = Stream.of(school.teacher, school.otherTeacher)
+                    .map(person -> both.submit(() -> {
+                        for (var i = 0; i < 8; i++) {
+                            var path = "/api/hand-ins/%s/remarks/%s".formatted(id, UUID.randomUUID());
+                            var body = "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'Say %d.'}".formatted(entry, i);
+                            assertThat(browser.send(person, "PUT", path, body).status())
+                                    .isEqualTo(204);
+                        }
+                        return null;
+                    }))
+                    .toList();
+            both.submit(() -> change("An echo comes back")).get();
+            for (var one : said) {
+                one.get();
+            }
+        }
+        var version = get(school.teacher, "/api/hand-ins/" + id);
+        assertThat(version.path("remarks")
+                        .valueStream()
+                        .map(remark -> remark.path("number").asInt())
+                        .toList())
+                .isEqualTo(IntStream.rangeClosed(1, 16).boxed().toList());
+        assertThat(version.path("pages").toString()).contains("An echo is a reflected sound");
+        assertThat(get(school.otherTeacher, "/api/hand-ins/" + id + "/seal")
+                        .path("holds")
+                        .asBoolean())
+                .isTrue();
     }
 
     private void set(LocalDate due) {
