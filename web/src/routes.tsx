@@ -38,17 +38,30 @@ const { ClassScreen, CoverageScreen, StudentScreen } = screens(
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
 const { GuideScreen } = screens(() => import('./features/guide'), 'GuideScreen');
-const { CheckScreen, GoToHandIn, HandInScreen, HandInsScreen, OverviewScreen, SetWorkScreen, VersionScreen } =
-  screens(
-    () => import('./features/handin/screens'),
-    'CheckScreen',
-    'GoToHandIn',
-    'HandInScreen',
-    'HandInsScreen',
-    'OverviewScreen',
-    'SetWorkScreen',
-    'VersionScreen',
-  );
+const {
+  ClassBookScreen,
+  SectionBookScreen,
+  VersionBookScreen,
+  CheckScreen,
+  GoToHandIn,
+  HandInScreen,
+  HandInsScreen,
+  OverviewScreen,
+  SetWorkScreen,
+  VersionScreen,
+} = screens(
+  () => import('./features/handin/screens'),
+  'ClassBookScreen',
+  'SectionBookScreen',
+  'VersionBookScreen',
+  'CheckScreen',
+  'GoToHandIn',
+  'HandInScreen',
+  'HandInsScreen',
+  'OverviewScreen',
+  'SetWorkScreen',
+  'VersionScreen',
+);
 const { MarksScreen } = screens(() => import('./features/mark'), 'MarksScreen');
 const { GoToPage, PageScreen } = screens(() => import('./features/page'), 'GoToPage', 'PageScreen');
 const { PapersScreen } = screens(() => import('./features/paper'), 'PapersScreen');
@@ -113,6 +126,10 @@ export const routes: RouteObject[] = [
       { path: '/hand-in', element: <GoToHandIn /> },
       { path: '/hand-ins', element: <HandInsScreen /> },
       { path: '/versions/:handIn', element: <VersionScreen /> },
+      { path: '/versions/:handIn/read', element: <VersionBookScreen /> },
+      { path: '/set-work/:setWork/:handIn/read', element: <ClassBookScreen /> },
+      { path: '/unasked/:class/:handIn/read', element: <ClassBookScreen /> },
+      { path: '/n/:notebook/s/:section/read', element: <SectionBookScreen /> },
       { path: '/set-work', element: <SetWorkScreen /> },
       { path: '/register', element: <OverviewScreen /> },
       { path: '/unasked/:class', element: <CheckScreen /> },

@@ -30,8 +30,14 @@ export function SectionScreen() {
           {section.code && <span className="text-petrol">{section.code} </span>}
           {section.title}
         </Heading>
-        <span className="flex gap-2">
+        <span className="flex flex-wrap gap-2">
           <Button onClick={() => setSetting(true)}>Topics and years</Button>
+          <Link
+            to={`/n/${notebook}/s/${id}/read`}
+            className="rounded-md border border-line bg-card px-3 py-1.5 font-semibold hover:border-petrol"
+          >
+            Read as a book
+          </Link>
           <Link
             to={`/n/${notebook}/s/${id}/hand-in`}
             className="rounded-md border border-line bg-card px-3 py-1.5 font-semibold hover:border-petrol"

@@ -74,8 +74,11 @@ function Desk(props: DeskProps) {
             className="text-[18px]"
           />
           <SealBadge version={version} />
+          <Button hotkey="F" look="quiet" className="ml-auto" onClick={desk.asBook}>
+            Read as a book
+          </Button>
           {changes && (
-            <Button hotkey="C" className="ml-auto" onClick={desk.compare}>
+            <Button hotkey="C" onClick={desk.compare}>
               {changes.count} changed since {desk.before && versionName(desk.before).toLowerCase()}
             </Button>
           )}

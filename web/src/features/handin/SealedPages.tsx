@@ -22,20 +22,29 @@ export function SealedPages({ version, entry }: Props) {
         <SealedPage key={page.id} page={page} entry={entry} />
       ))}
       {version.reflections.map((reflection) => (
-        <article key={reflection.title} className="mb-6 border-t border-line pt-4 last:mb-0">
-          <h2 className="text-[18px]">{reflection.title}</h2>
-          {reflection.answers.map((answer) => (
-            <div key={answer.question} className="mt-2">
-              <h3 className="text-[14.5px]">{answer.question}</h3>
-              <p className="whitespace-pre-line">
-                {answer.text || <span className="text-soft">not written</span>}
-              </p>
-              <p className="text-[13px] text-soft">{answer.words} words</p>
-            </div>
-          ))}
-        </article>
+        <div key={reflection.title} className="mb-6 border-t border-line pt-4 last:mb-0">
+          <SealedSheet sheet={reflection} />
+        </div>
       ))}
     </div>
+  );
+}
+
+/** The sheet of a week, as it was sealed. */
+export function SealedSheet({ sheet }: { sheet: Api['SealedReflectionView'] }) {
+  return (
+    <article>
+      <h2 className="text-[18px]">{sheet.title}</h2>
+      {sheet.answers.map((answer) => (
+        <div key={answer.question} className="mt-2">
+          <h3 className="text-[14.5px]">{answer.question}</h3>
+          <p className="whitespace-pre-line">
+            {answer.text || <span className="text-soft">not written</span>}
+          </p>
+          <p className="text-[13px] text-soft">{answer.words} words</p>
+        </div>
+      ))}
+    </article>
   );
 }
 

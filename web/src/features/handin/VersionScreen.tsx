@@ -112,6 +112,12 @@ function VersionSide({ version }: { version: Version }) {
         <p>This version is {STATE_WORDS[version.state]}.</p>
         <Trouble>{takeBack.error?.message}</Trouble>
         <div className="mt-3 flex flex-wrap gap-2">
+          <Link
+            to={`/versions/${id}/read`}
+            className="rounded-md border border-line px-3 py-1.5 font-semibold hover:border-petrol"
+          >
+            Read as a book
+          </Link>
           <VersionFiles id={id} />
           {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
           {version.state === 'SENT_BACK' && (

@@ -1,3 +1,4 @@
+export { ClassBookScreen, SectionBookScreen, VersionBookScreen } from './BookScreens';
 export { CheckScreen } from './CheckScreen';
 export { GoToHandIn } from './GoToHandIn';
 export { HandInScreen } from './HandInScreen';

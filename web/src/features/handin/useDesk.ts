@@ -75,6 +75,7 @@ export function useDesk({ version, path, next, previous }: DeskProps) {
     go(`${path}/${turn.version.id}${same}`);
   };
   const compare = () => before && setSearch(since ? {} : { since: before.id });
+  const asBook = () => go(`${path}/${version.id}/read`);
   const byPiece = () => setSearch(piece === null ? { piece: '' } : {});
   const isBeingRead = version.state === 'BEING_READ';
   const firstLevel = useRef<HTMLInputElement>(null);
@@ -89,6 +90,7 @@ export function useDesk({ version, path, next, previous }: DeskProps) {
     y: () => isBeingRead && version.purpose === 'HAND_IN' && checking.check(),
     b: () => isBeingRead && checking.sendBack(),
     c: compare,
+    f: asBook,
     p: byPiece,
     escape: () => {
       if (speaking.since) speaking.throwAway();
@@ -126,6 +128,7 @@ export function useDesk({ version, path, next, previous }: DeskProps) {
     sign,
     draw,
     compare,
+    asBook,
     byPiece,
     goOn: turnTo(next),
   };

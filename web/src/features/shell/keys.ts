@@ -84,7 +84,7 @@ export const KEYS: Group[] = [
   },
   {
     name: 'While checking',
-    at: /\/set-work\/./,
+    at: /\/(set-work|unasked)\/[^/]+\/[^/]+$/,
     keys: [
       ['↓  ↑', 'The next entry, the one before'],
       ['S', 'The next sentence of a text'],
@@ -94,7 +94,20 @@ export const KEYS: Group[] = [
       ['C', 'Versions beside each other'],
       ['P', 'Stay at this piece from student to student'],
       ['→  ←', 'The next student, the one before'],
+      ['M', 'The levels; there a digit chooses one and goes on'],
+      ['F', 'Read it as a book'],
       ['Y  B', 'Checked, send back'],
+    ],
+  },
+  {
+    name: 'In a book',
+    at: /\/read$/,
+    keys: [
+      ['→  ←', 'The next page, the one before; a clicker does the same'],
+      ['Home  End', 'The first leaf, the last'],
+      ['+  −', 'Larger, smaller'],
+      ['F', 'Full screen, and back'],
+      ['Esc', 'Close it'],
     ],
   },
   {

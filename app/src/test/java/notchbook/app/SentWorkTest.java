@@ -392,7 +392,8 @@ class SentWorkTest extends AppTest {
                     .map(person -> both.submit(() -> {
                         for (var i = 0; i < 8; i++) {
                             var path = "/api/hand-ins/%s/remarks/%s".formatted(id, UUID.randomUUID());
-                            var body = "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'Say %d.'}".formatted(entry, i);
+                            var body =
+                                    "{'anchor':{'about':'ENTRY','entry':'%s'},'words':'Say %d.'}".formatted(entry, i);
                             assertThat(browser.send(person, "PUT", path, body).status())
                                     .isEqualTo(204);
                         }

@@ -34,6 +34,12 @@ class Screenshots {
             "unfiled",
             "hand-ins",
             "set-work",
+            "who-is-in",
+            "set-work-one",
+            "unasked",
+            "class-book",
+            "hand-in-pages",
+            "book",
             "new-notebook",
             "account");
 

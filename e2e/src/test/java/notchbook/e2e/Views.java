@@ -68,6 +68,7 @@ record Views(String name, String path) {
         if (!ids.get("teacher").isEmpty()) {
             views.add(new Views("set-work", "/set-work"));
             views.add(new Views("who-is-in", "/register"));
+            views.add(new Views("class-book", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn") + "/read"));
             views.add(new Views("set-work-one", "/set-work/" + ids.get("setWork")));
             views.add(new Views("unasked", "/unasked/" + ids.get("group")));
             views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
@@ -107,6 +108,7 @@ record Views(String name, String path) {
         views.add(new Views("collections", "/collections"));
         views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));
         views.add(new Views("hand-in-pages", book + "/hand-in?pages=" + ids.get("page")));
+        views.add(new Views("book", book + "/s/" + ids.get("section") + "/read"));
         views.add(new Views("hand-ins", "/hand-ins"));
         views.add(new Views("version", "/versions/" + ids.get("version")));
         views.add(new Views("section", book + "/s/" + ids.get("section")));

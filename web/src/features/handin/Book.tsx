@@ -1,0 +1,144 @@
+import type { Api } from '../../api';
+import { dayName, Key } from '../../ui';
+import { codesOn, type Leaf, leavesOf } from './leaves';
+import { SealedContent } from './SealedContent';
+import { SealedPage, SealedSheet } from './SealedPages';
+import { useLeafing } from './useLeafing';
+
+type Props = {
+  title: string;
+  /** Whose it is, and what is to be said of it on its first leaf. */
+  about: readonly string[];
+  content: Pick<Api['SealedView'], 'pages' | 'reflections'>;
+  /** The book before and the one after, where there are several to read in a row. */
+  onBefore?: () => void;
+  onAfter?: () => void;
+  onClose: () => void;
+};
+
+/** Work read page by page: large, by keys, fingers or a clicker, with everything that plays in its place. */
+export function Book({ title, about, content, onBefore, onAfter, onClose }: Props) {
+  const leaves = leavesOf(content);
+  const leafing = useLeafing({ count: leaves.length, onBefore, onAfter, onClose });
+  const { at, open, size } = leafing;
+  const shown = leaves.slice(at, at + open);
+  const last = at + shown.length;
+  return (
+    <section aria-label="Book" className="fixed inset-0 z-50 flex flex-col bg-bar">
+      <h1 className="sr-only">{title}</h1>
+      <div
+        className="flex min-h-0 flex-1 justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
+        {...leafing.fingers}
+      >
+        {shown.map((leaf, i) => (
+          <div
+            key={at + i}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a long leaf is scrolled by keys
+            tabIndex={0}
+            role="group"
+            aria-label={nameOf(leaf, title)}
+            className="min-w-0 max-w-[860px] flex-1 overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
+            style={{ zoom: size }}
+          >
+            <LeafView leaf={leaf} title={title} about={about} />
+          </div>
+        ))}
+        {open > shown.length && <div className="max-w-[860px] flex-1 rounded-md bg-card" />}
+      </div>
+      <nav
+        aria-label="Leaves"
+        className="flex flex-wrap items-center justify-center gap-x-5 gap-y-1 px-3 py-2.5 text-on-bar"
+      >
+        <Turn name="Page before" keyName="←" onPress={leafing.before} />
+        <output aria-live="polite">
+          {at + 1 === last ? last : `${at + 1} and ${last}`} of {leaves.length}
+        </output>
+        <Turn name="Next page" keyName="→" onPress={leafing.next} />
+        <Turn name="Smaller" keyName="−" onPress={leafing.smaller} />
+        <Turn name="Larger" keyName="+" onPress={leafing.larger} />
+        <Turn
+          name={leafing.isLarge ? 'Leave the full screen' : 'Full screen'}
+          keyName="F"
+          onPress={leafing.fullScreen}
+        />
+        <Turn name="Close" keyName="Esc" onPress={onClose} />
+      </nav>
+    </section>
+  );
+}
+
+const nameOf = (leaf: Leaf, title: string) =>
+  leaf.kind === 'page' ? leaf.page.title : leaf.kind === 'sheet' ? leaf.sheet.title : title;
+
+function Turn({ name, keyName, onPress }: { name: string; keyName: string; onPress: () => void }) {
+  return (
+    <button
+      type="button"
+      onClick={onPress}
+      className="flex min-h-8 items-center gap-1.5 rounded px-1.5 hover:bg-bar-line/40"
+    >
+      {name}
+      <span className="max-sm:hidden">
+        <Key>{keyName}</Key>
+      </span>
+    </button>
+  );
+}
+
+function LeafView({ leaf, title, about }: { leaf: Leaf } & Pick<Props, 'title' | 'about'>) {
+  if (leaf.kind === 'title')
+    return (
+      <div className="pt-[18vh]">
+        <h2 className="text-[34px] leading-tight">{title}</h2>
+        {about.map((line) => (
+          <p key={line} className="mt-1.5 text-soft">
+            {line}
+          </p>
+        ))}
+      </div>
+    );
+  if (leaf.kind === 'sheet')
+    return (
+      <div className="pt-8">
+        <SealedSheet sheet={leaf.sheet} />
+      </div>
+    );
+  return (
+    <>
+      <Points codes={codesOn(leaf.page)} />
+      <SealedPage
+        page={leaf.page}
+        entry={(_, entry) => (
+          <>
+            <SealedContent entry={entry} />
+            {entry.caption && <p className="mt-0.5 text-[13px] text-soft">{entry.caption}</p>}
+          </>
+        )}
+      />
+    </>
+  );
+}
+
+/** The points of a page at its edge, cut out of it. */
+function Points({ codes }: { codes: string[] }) {
+  if (codes.length === 0) return <div className="h-8" />;
+  return (
+    <ul aria-label="Points" className="mb-4 flex flex-wrap gap-x-5 gap-y-1">
+      {codes.map((code) => (
+        <li key={code} className="text-center text-[12px] font-bold text-petrol">
+          <svg viewBox="0 0 16 22" className="mx-auto h-5 w-4 fill-bar" aria-hidden="true">
+            <path d="M0 0h16l-3 16a5 5 0 0 1-10 0z" />
+          </svg>
+          {code}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What a sealed version says of itself on its first leaf. */
+export const aboutVersion = (version: Api['SealedView'], name: string): string[] => [
+  version.student,
+  version.notebook,
+  `${name}, sealed ${dayName(version.sealedAt.slice(0, 10))}`,
+];

@@ -1,0 +1,31 @@
+import type { Api } from '../../api';
+
+type Content = Pick<Api['SealedView'], 'pages' | 'reflections'>;
+
+/** What stands on one leaf of a book: its title, a page, or the sheet of a week. */
+export type Leaf =
+  | { kind: 'title' }
+  | { kind: 'page'; page: Api['SealedPageView'] }
+  | { kind: 'sheet'; sheet: Api['SealedReflectionView'] };
+
+export const leavesOf = ({ pages, reflections }: Content): Leaf[] => [
+  { kind: 'title' },
+  ...pages.map((page): Leaf => ({ kind: 'page', page })),
+  ...reflections.map((sheet): Leaf => ({ kind: 'sheet', sheet })),
+];
+
+/** The points that a page is notched at, each once, in their order. */
+export const codesOn = (page: Api['SealedPageView']): string[] =>
+  [...new Set(page.entries.flatMap((entry) => entry.codes))].sort((a, b) =>
+    a.localeCompare(b, 'en', { numeric: true }),
+  );
+
+/** Where turning leads: to the leaf at the left, or out of the book at its beginning or end. */
+export function turned(at: number, by: 1 | -1, open: number, count: number): number | 'before' | 'after' {
+  const next = at + by * open;
+  if (next < 0) return 'before';
+  return next >= count ? 'after' : next;
+}
+
+/** The leaf at the left when a leaf is to be seen and so many lie open. */
+export const leftOf = (leaf: number, open: number) => leaf - (leaf % open);
