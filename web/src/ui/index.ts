@@ -16,6 +16,7 @@ export {
 } from './reading';
 export { type EvidenceKind, evidenceOf, KIND_NAMES, Shape } from './Shape';
 export { TableFiles } from './TableFiles';
+export { Tick } from './Tick';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { offerUndo, UndoBar } from './undo';
 export { isTyping, useKeys } from './useKeys';

@@ -1,6 +1,6 @@
 import { type RefObject, useId } from 'react';
 import type { Api } from '../../api';
-import { Card } from '../../ui';
+import { Card, Tick } from '../../ui';
 
 type Version = Api['SealedView'];
 
@@ -47,18 +47,18 @@ export function LevelsCard({ version, start, onJudge }: Props) {
         >
           <legend className="font-semibold">{criterion.name}</legend>
           {criterion.levels.map(({ words, points }, level) => (
-            <label key={words} className="flex items-center gap-2 py-0.5">
-              <input
-                ref={at === 0 && level === 0 ? start : undefined}
-                id={`${name}-${at}-${level}`}
-                type="radio"
-                name={`${name}-${at}`}
-                checked={levelOf(version, at) === level}
-                onChange={() => onJudge(at, level)}
-              />
+            <Tick
+              key={words}
+              ref={at === 0 && level === 0 ? start : undefined}
+              id={`${name}-${at}-${level}`}
+              type="radio"
+              name={`${name}-${at}`}
+              checked={levelOf(version, at) === level}
+              onChange={() => onJudge(at, level)}
+            >
               <span className="min-w-0 flex-1">{words}</span>
               <span className="text-[13px] text-soft">{points}</span>
-            </label>
+            </Tick>
           ))}
         </fieldset>
       ))}

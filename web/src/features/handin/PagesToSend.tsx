@@ -1,7 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, dayName, plural } from '../../ui';
+import { Button, dayName, plural, Tick } from '../../ui';
 import { contentsQuery, inOrder } from '../contents';
 import type { Picked } from './picked';
 
@@ -46,7 +46,7 @@ export function PagesToSend({ notebook, picked, onPick }: Props) {
               {pages
                 .filter((page) => page.sectionId === section.id)
                 .map((page) => (
-                  <Tick key={page.id} page={page} isOn={chosen.includes(page.id)} onTick={tick} />
+                  <Page key={page.id} page={page} isOn={chosen.includes(page.id)} onTick={tick} />
                 ))}
             </div>
           ))}
@@ -60,14 +60,13 @@ export function PagesToSend({ notebook, picked, onPick }: Props) {
   );
 }
 
-type TickProps = { page: Api['PageLine']; isOn: boolean; onTick: (page: string, isOn: boolean) => void };
+type PageProps = { page: Api['PageLine']; isOn: boolean; onTick: (page: string, isOn: boolean) => void };
 
-function Tick({ page, isOn, onTick }: TickProps) {
+function Page({ page, isOn, onTick }: PageProps) {
   return (
-    <label className="flex items-center gap-2 py-0.5">
-      <input type="checkbox" checked={isOn} onChange={(event) => onTick(page.id, event.target.checked)} />
+    <Tick checked={isOn} onChange={(event) => onTick(page.id, event.target.checked)}>
       <span className="min-w-0 flex-1">{page.title}</span>
       <span className="text-[13px] whitespace-nowrap text-soft">{dayName(page.day)}</span>
-    </label>
+    </Tick>
   );
 }

@@ -3,7 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, ChoiceField, Empty, Heading, KIND_NAMES, TextField, Trouble } from '../../ui';
+import { Button, Card, ChoiceField, Empty, Heading, KIND_NAMES, TextField, Tick, Trouble } from '../../ui';
 import { useMe } from '../people';
 import { editionQuery, editionsQuery } from '../syllabus';
 import { CriteriaFields } from './CriteriaFields';
@@ -151,15 +151,11 @@ function AskedFields() {
       <legend className="mb-1 font-semibold">Each hand-in has</legend>
       <div className="flex flex-wrap gap-x-4">
         {KINDS.map((kind) => (
-          <label key={kind} className="flex items-baseline gap-1.5 py-0.5">
-            <input type="checkbox" name="kinds" value={kind} />
+          <Tick key={kind} name="kinds" value={kind}>
             {KIND_NAMES[kind].toLowerCase()}
-          </label>
+          </Tick>
         ))}
-        <label className="flex items-baseline gap-1.5 py-0.5">
-          <input type="checkbox" name="sources" />
-          sources named
-        </label>
+        <Tick name="sources">sources named</Tick>
       </div>
       <p className="mt-1 flex flex-wrap items-center gap-1.5">
         <input type="number" name="least" min={0} max={100000} aria-label="Fewest words" className={number} />

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import type { Api } from '../../api';
-import { Button, Card, Trouble } from '../../ui';
+import { Button, Card, Tick, Trouble } from '../../ui';
 import { SpeakingNow, useSpeaking } from '../remark';
 import { SoundLook } from './SoundLook';
 import type { Manner } from './useSealing';
@@ -16,14 +16,13 @@ export function WithIt({ ready, manner, onChange }: Props) {
       <fieldset>
         <legend className="mb-0.5 font-semibold">What else goes along</legend>
         {ALONG.map(([key, words]) => (
-          <label key={key} className="flex items-center gap-2 py-0.5">
-            <input
-              type="checkbox"
-              checked={manner.along[key]}
-              onChange={(event) => onChange({ along: { ...manner.along, [key]: event.target.checked } })}
-            />
+          <Tick
+            key={key}
+            checked={manner.along[key]}
+            onChange={(event) => onChange({ along: { ...manner.along, [key]: event.target.checked } })}
+          >
             {words}
-          </label>
+          </Tick>
         ))}
         <p className="mt-0.5 text-[13px] text-soft">What is not ticked stays with you.</p>
       </fieldset>
@@ -86,14 +85,13 @@ function Makers({ ready, manner, onChange }: Props) {
         <fieldset className="mt-1 max-h-44 overflow-auto rounded-md border border-line px-2 py-1">
           <legend className="sr-only">Who made it with you</legend>
           {ready.classmates.map((one) => (
-            <label key={one.id} className="flex items-center gap-2 py-0.5">
-              <input
-                type="checkbox"
-                checked={manner.makers.includes(one.id)}
-                onChange={(event) => tick(one.id, event.target.checked)}
-              />
+            <Tick
+              key={one.id}
+              checked={manner.makers.includes(one.id)}
+              onChange={(event) => tick(one.id, event.target.checked)}
+            >
               {one.name}
-            </label>
+            </Tick>
           ))}
         </fieldset>
       ) : (
