@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { dayName, Key } from '../../ui';
+import { dayName, Heading, Key } from '../../ui';
 import { codesOn, type Leaf, leavesOf } from './leaves';
 import { SealedContent } from './SealedContent';
 import { SealedPage, SealedSheet } from './SealedPages';
@@ -25,7 +25,7 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
   const last = at + shown.length;
   return (
     <section aria-label="Book" className="fixed inset-0 z-50 flex flex-col bg-bar">
-      <h1 className="sr-only">{title}</h1>
+      <Heading name={title} className="sr-only" />
       <div
         className="flex min-h-0 flex-1 justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
         {...leafing.fingers}
