@@ -1,5 +1,5 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { contentsQuery } from '../contents';
 import { useMe } from '../people';
@@ -54,10 +54,13 @@ export function ClassBookScreen() {
   useQuery({ ...versionQuery(next ?? ''), enabled: !!next });
   const { open } = useChecking(handIn);
   const isWaiting = version.state === 'WAITING';
+  const told = useRef<string>(undefined);
   useEffect(() => {
-    // Who reads it has opened it, however it is read.
-    if (isWaiting) open();
-  }, [isWaiting, open]);
+    // Who reads it has opened it, however it is read; it is told once, though the answer may come late.
+    if (!isWaiting || told.current === handIn) return;
+    told.current = handIn;
+    open();
+  }, [isWaiting, handIn, open]);
   const go = useNavigate();
   return (
     <Book
