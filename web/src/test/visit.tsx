@@ -108,6 +108,43 @@ export const SEALED: Api['SealedView'] = {
   versions: [],
 };
 
+/** A typed entry of a version, notched at 2.3a. */
+export const typed = (
+  id: string,
+  words: string,
+  more: Partial<Api['SealedEntryView']> = {},
+): Api['SealedEntryView'] => ({
+  id,
+  zone: 'main',
+  kind: 'TYPED',
+  pictures: [],
+  marks: [],
+  earlier: [],
+  caption: '',
+  codes: ['2.3a'],
+  width: 'FULL',
+  content: {
+    type: 'doc',
+    content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }],
+  } as never,
+  ...more,
+});
+
+/** A student who has handed in nothing yet. */
+export const registerLine = (
+  student: string,
+  name: string,
+  more: Partial<Api['RegisterLine']> = {},
+): Api['RegisterLine'] => ({
+  student,
+  name,
+  title: 'Echoes',
+  late: false,
+  changed: false,
+  figures: SEALED.figures,
+  ...more,
+});
+
 export const SEAL: Api['SealView'] = { holds: true, parts: 3, digest: 'ab12', broken: [] };
 
 export const RULER: Api['RulerView'] = {

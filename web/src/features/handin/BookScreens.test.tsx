@@ -1,7 +1,18 @@
 import { screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { Api } from '../../api';
-import { ASKED_BY_TOLLAND, FREE, NOTEBOOK, SEALED, section, TEACHER, version, visit } from '../../test/visit';
+import {
+  ASKED_BY_TOLLAND,
+  FREE,
+  NOTEBOOK,
+  registerLine,
+  SEALED,
+  section,
+  TEACHER,
+  typed,
+  version,
+  visit,
+} from '../../test/visit';
 
 const room = (isForTwo: boolean) => vi.stubGlobal('matchMedia', () => ({ matches: isForTwo }));
 beforeEach(() => room(false));
@@ -12,35 +23,11 @@ const page = (id: string, title: string): Api['SealedPageView'] => ({
   title,
   day: '2026-11-10',
   pattern: FREE,
-  entries: [
-    {
-      id: `e-${id}`,
-      zone: 'main',
-      kind: 'TYPED',
-      pictures: [],
-      marks: [],
-      earlier: [],
-      caption: '',
-      codes: ['2.3a'],
-      width: 'FULL',
-      content: {
-        type: 'doc',
-        content: [{ type: 'paragraph', content: [{ type: 'text', text: `On ${title}.` }] }],
-      } as never,
-    },
-  ],
+  entries: [typed(`e-${id}`, `On ${title}.`)],
 });
 const PAGES = [page('p1', 'First try'), page('p2', 'Timing an echo')];
-const FIGURES = { points: 0, most: 0, chosen: 0, of: 0 };
-const line = (student: string, name: string, id: string): Api['RegisterLine'] => ({
-  student,
-  name,
-  title: 'Echoes',
-  late: false,
-  changed: false,
-  figures: FIGURES,
-  latest: version(id),
-});
+const line = (student: string, name: string, id: string) =>
+  registerLine(student, name, { latest: version(id) });
 
 const sectionBook = () =>
   visit('/n/n1/s/s1/read', {

@@ -6,35 +6,23 @@ import {
   FREE,
   NO_NETWORK,
   refuse,
+  registerLine,
   SEAL,
   SEALED,
   TEACHER,
+  typed,
   version,
   visit,
   WORK,
 } from '../../test/visit';
 
 const latest = (id: string, state: Api['VersionView']['state']) => version(id, { state });
-const NO_LEVELS = { points: 0, most: 0, chosen: 0, of: 0 };
-const line = (
-  student: string,
-  name: string,
-  more: Partial<Api['RegisterLine']> = {},
-): Api['RegisterLine'] => ({
-  student,
-  name,
-  title: 'Echoes',
-  late: false,
-  changed: false,
-  figures: NO_LEVELS,
-  ...more,
-});
 const REGISTER: Api['RegisterView'] = {
   to: ASKED_BY_TOLLAND,
   students: [
-    line('a', 'Ana Zell', { latest: latest('h-zell', 'WAITING') }),
-    line('b', 'Zed Adewale', { latest: latest('h-adewale', 'WAITING') }),
-    line('c', 'Hal Marsh'),
+    registerLine('a', 'Ana Zell', { latest: latest('h-zell', 'WAITING') }),
+    registerLine('b', 'Zed Adewale', { latest: latest('h-adewale', 'WAITING') }),
+    registerLine('c', 'Hal Marsh'),
   ],
 };
 const VERSION: Api['SealedView'] = {
@@ -50,23 +38,7 @@ const VERSION: Api['SealedView'] = {
       title: 'Timing an echo',
       day: '2026-11-10',
       pattern: FREE,
-      entries: [
-        {
-          id: 'e1',
-          zone: 'main',
-          kind: 'TYPED',
-          pictures: [],
-          marks: [],
-          earlier: [],
-          caption: '',
-          codes: ['2.3a'],
-          width: 'FULL',
-          content: {
-            type: 'doc',
-            content: [{ type: 'paragraph', content: [{ type: 'text', text: 'An echo.' }] }],
-          },
-        },
-      ],
+      entries: [typed('e1', 'An echo.')],
     },
   ],
 };
@@ -307,8 +279,8 @@ test('looks at a draft and cannot check it', async () => {
 
 test('sends several back in one step, and only those that are open', async () => {
   const students = [
-    line('a', 'Ana Zell', { latest: latest('h-zell', 'WAITING'), late: true }),
-    line('b', 'Zed Adewale', { latest: latest('h-adewale', 'CHECKED') }),
+    registerLine('a', 'Ana Zell', { latest: latest('h-zell', 'WAITING'), late: true }),
+    registerLine('b', 'Zed Adewale', { latest: latest('h-adewale', 'CHECKED') }),
   ];
   const { user, server } = await visit(
     '/set-work/w1',
@@ -334,7 +306,7 @@ test('reads what was sent unasked, with what its student asks', async () => {
     {
       'GET /api/classes/c1/unasked': {
         to,
-        students: [line('a', 'Ana Zell', { latest: version('h-zell', { word }) })],
+        students: [registerLine('a', 'Ana Zell', { latest: version('h-zell', { word }) })],
       },
     },
     TEACHER,
