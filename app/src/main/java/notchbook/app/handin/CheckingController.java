@@ -16,7 +16,6 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.remark.AnchorView;
 import notchbook.app.remark.Remarks;
 import notchbook.core.handin.Criteria;
-import notchbook.core.handin.HandInState;
 import notchbook.core.remark.Saying;
 import notchbook.formats.ink.DrawingJson;
 import org.springframework.http.HttpStatus;
@@ -209,9 +208,8 @@ class CheckingController {
         var in = students.stream()
                 .filter(student -> all.stream().anyMatch(handIn -> handIn.isBy(student.id())))
                 .count();
-        var waiting = all.stream()
-                .filter(handIn -> handIn.state() == HandInState.WAITING || handIn.state() == HandInState.BEING_READ)
-                .count();
+        var waiting =
+                all.stream().filter(handIn -> !handIn.state().isReturned()).count();
         return new SetWorkLine(mapper.view(reader, work), students.size(), (int) in, (int) waiting);
     }
 

@@ -21,7 +21,6 @@ import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.handin.Criteria;
-import notchbook.core.handin.HandInState;
 import notchbook.formats.csv.CsvWriter;
 import org.springframework.stereotype.Component;
 
@@ -110,13 +109,10 @@ class Register {
                 latest.map(one -> views.get(one.id())),
                 draft.map(one -> views.get(one.id())),
                 work.filter(one -> isLate(one, counting)).isPresent(),
-                latest.filter(one -> one.version() > 1 && isWaiting(one)).isPresent(),
+                latest.filter(one -> one.version() > 1 && !one.state().isReturned())
+                        .isPresent(),
                 criteria.figures(latest.map(one -> chosen.getOrDefault(one.id(), Map.of()))
                         .orElse(Map.of())));
-    }
-
-    private static boolean isWaiting(HandIn handIn) {
-        return handIn.state() == HandInState.WAITING || handIn.state() == HandInState.BEING_READ;
     }
 
     /** Work is late by its first version: what is sent back is asked for anew. */
