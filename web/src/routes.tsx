@@ -37,6 +37,7 @@ const { ClassScreen, CoverageScreen, StudentScreen } = screens(
 );
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
+const { SetWorkScreen } = screens(() => import('./features/setwork/screens'), 'SetWorkScreen');
 const { GuideScreen } = screens(() => import('./features/guide'), 'GuideScreen');
 const {
   ClassBookScreen,
@@ -47,7 +48,6 @@ const {
   HandInScreen,
   HandInsScreen,
   OverviewScreen,
-  SetWorkScreen,
   VersionScreen,
 } = screens(
   () => import('./features/handin/screens'),
@@ -59,7 +59,6 @@ const {
   'HandInScreen',
   'HandInsScreen',
   'OverviewScreen',
-  'SetWorkScreen',
   'VersionScreen',
 );
 const { MarksScreen } = screens(() => import('./features/mark'), 'MarksScreen');

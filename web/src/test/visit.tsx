@@ -63,6 +63,7 @@ export const WORK: Api['SetWorkView'] = {
   topic: 't1',
   asked: { kinds: [], withSources: false },
   criteria: [],
+  takenBack: false,
 };
 
 /** Sent to Ms Tolland for what she asked. */

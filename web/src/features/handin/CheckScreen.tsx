@@ -1,10 +1,10 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { Empty, Heading, plural } from '../../ui';
+import { askedWords, SetWorkActs } from '../setwork';
 import { Reading } from './Reading';
 import { RegisterTable } from './RegisterTable';
 import { turnsOf, useRegister } from './useQueue';
-import { askedWords } from './words';
 
 /** A teacher reads what was handed in, one student after the other; before that, who is in and how it went. */
 export function CheckScreen() {
@@ -17,10 +17,13 @@ export function CheckScreen() {
   const waiting = turns.filter(({ version }) => version.state === 'WAITING').length;
   return (
     <div className="max-w-4xl">
-      <Heading
-        name={setWork?.title ?? `Sent unasked by ${register.to.className}`}
-        className="mb-2 text-[24px]"
-      />
+      <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
+        <Heading
+          name={setWork?.title ?? `Sent unasked by ${register.to.className}`}
+          className="text-[24px]"
+        />
+        {setWork && <SetWorkActs work={setWork} />}
+      </div>
       {setWork && <p>{setWork.instructions}</p>}
       {setWork && askedWords(setWork) && <p className="text-soft">Asked for: {askedWords(setWork)}</p>}
       <p className="my-3 font-semibold">

@@ -2,6 +2,7 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Button, Card, ChoiceField, Heading, plural, Trouble } from '../../ui';
+import { dueLine } from '../setwork';
 import { CheckLines } from './CheckLines';
 import { PagesToSend } from './PagesToSend';
 import { aimBy, type Picked, pickedBy, searchFor } from './picked';
@@ -11,7 +12,7 @@ import { SealedPages } from './SealedPages';
 import { useSealing } from './useSealing';
 import { WhatGoesOut } from './WhatGoesOut';
 import { WithIt } from './WithIt';
-import { dueLine, STATE_WORDS, versionName } from './words';
+import { STATE_WORDS, versionName } from './words';
 
 /** The choice that asks for no set work. */
 const UNASKED = 'unasked';

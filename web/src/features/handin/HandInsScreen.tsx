@@ -4,10 +4,11 @@ import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Card, Empty, Heading, moment, plural } from '../../ui';
 import { contentsQuery, notebooksQuery } from '../contents';
+import { dueLine } from '../setwork';
 import { rulerQuery } from '../shell/queries';
 import { searchFor } from './picked';
 import { askedQuery, unaskedQuery } from './queries';
-import { dueLine, dueWords, STATE_WORDS, versionName } from './words';
+import { dueWords, STATE_WORDS, versionName } from './words';
 
 /** Everything that was asked for, with what was handed in for it. */
 export function HandInsScreen() {
@@ -33,7 +34,11 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
       className="mb-3"
       aside={
         <span className="text-[13px] text-soft">
-          {isDone ? 'done' : `due ${dueWords(asked.setWork.due, today)}`}
+          {isDone
+            ? 'done'
+            : asked.setWork.takenBack
+              ? 'taken back'
+              : `due ${dueWords(asked.setWork.due, today)}`}
         </span>
       }
     >
@@ -46,7 +51,7 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
           <VersionLine key={version.id} version={version} />
         ))}
       </ul>
-      {!isDone && <WayToSection asked={asked} />}
+      {!isDone && !asked.setWork.takenBack && <WayToSection asked={asked} />}
     </Card>
   );
 }

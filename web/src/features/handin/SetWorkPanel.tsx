@@ -3,9 +3,9 @@ import { Fragment } from 'react';
 import { NavLink, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { useMe } from '../people';
-import { setWorkQuery } from './queries';
+import { dueLine, setWorkQuery } from '../setwork';
 import { turnsOf, useRegister } from './useQueue';
-import { byListName, dueLine, listName, versionWords } from './words';
+import { byListName, listName, versionWords } from './words';
 
 /** A teacher's contents: what was set, or, inside it, who has handed in and who has not. */
 export function SetWorkPanel({ onGo }: { onGo: () => void }) {

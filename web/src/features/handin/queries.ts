@@ -42,11 +42,6 @@ export const sealQuery = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/hand-ins/{id}/seal', { params: { path: { id } } })),
   });
 
-export const setWorkQuery = queryOptions({
-  queryKey: ['set-work'],
-  queryFn: () => unwrap(api.GET('/api/set-work')),
-});
-
 export const registerQuery = (id: string) =>
   queryOptions({
     queryKey: ['register', id],

@@ -4,5 +4,4 @@ export { GoToHandIn } from './GoToHandIn';
 export { HandInScreen } from './HandInScreen';
 export { HandInsScreen } from './HandInsScreen';
 export { OverviewScreen } from './OverviewScreen';
-export { SetWorkScreen } from './SetWorkScreen';
 export { VersionScreen } from './VersionScreen';

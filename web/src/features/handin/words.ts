@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { dayName, KIND_NAMES, plural } from '../../ui';
+import { plural } from '../../ui';
 
 type State = Api['VersionView']['state'];
 
@@ -33,19 +33,6 @@ export const versionBefore = ({ id, versions }: Pick<Api['SealedView'], 'id' | '
 export const workName = ({ to, title }: Pick<Api['SealedView'], 'to' | 'title'>) =>
   to.setWork?.title ?? title;
 
-/** What set work asks of each hand-in beside its instructions, in a line. */
-export function askedWords({ asked, criteria }: Api['SetWorkView']): string {
-  const kinds = asked.kinds.map((kind) => KIND_NAMES[kind].toLowerCase());
-  const words = asked.wordsMost !== undefined && `${asked.wordsLeast ?? 0} to ${asked.wordsMost} words`;
-  const parts = [
-    ...kinds,
-    words,
-    asked.withSources && 'sources named',
-    criteria.length > 0 && `judged by ${plural(criteria.length, 'criterion', 'criteria')}`,
-  ];
-  return parts.filter(Boolean).join(', ');
-}
-
 /** The latest version that counts; a draft does not. */
 export const latestOf = (versions: readonly Api['VersionView'][]) =>
   versions.find((one) => one.purpose === 'HAND_IN');
@@ -57,8 +44,6 @@ export function versionWords(version: Api['VersionView'] | undefined): string {
   const name = versionName(version).toLowerCase();
   return version.missing > 0 ? `${name}, ${version.missing} missing` : name;
 }
-
-export const dueLine = (work: Api['SetWorkView']) => `${work.className}, due ${dayName(work.due)}`;
 
 /** "Marlo Quist" as a register has it: "Quist, M." */
 export const listName = (name: string) => {

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
 import type { Api } from '../../api';
-import { refuse, rows, version, visit } from '../../test/visit';
+import { refuse, rows, version, visit, WORK } from '../../test/visit';
 
 const WEEK: Api['WeekView'] = {
   monday: '2026-11-23',
@@ -35,18 +35,7 @@ const asked = (
   due: string,
   versions: Partial<Api['VersionView']>[] = [],
 ): Api['AskedView'] => ({
-  setWork: {
-    id: title,
-    title,
-    due,
-    classId: 'c1',
-    className: '10B Physics',
-    instructions: '',
-    teacher: 'Ms Tolland',
-    topic: 't1',
-    asked: { kinds: [], withSources: false },
-    criteria: [],
-  },
+  setWork: { ...WORK, id: title, title, due, instructions: '' },
   versions: versions.map((more) => version(`${title}-1`, more)),
 });
 

@@ -14,8 +14,6 @@ import notchbook.app.entry.Entries;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.EntryPlace;
 import notchbook.app.entry.EntryWidth;
-import notchbook.app.handin.SetWork;
-import notchbook.app.handin.SetWorks;
 import notchbook.app.media.Incoming;
 import notchbook.app.media.Media;
 import notchbook.app.notebook.Notebook;
@@ -28,13 +26,15 @@ import notchbook.app.people.Person;
 import notchbook.app.people.Role;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.plan.Plans;
+import notchbook.app.setwork.SetWork;
+import notchbook.app.setwork.SetWorks;
 import notchbook.app.syllabus.EditionInfo;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
-import notchbook.core.handin.Asked;
-import notchbook.core.handin.Criteria;
+import notchbook.core.setwork.Asked;
+import notchbook.core.setwork.Criteria;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Tier;
@@ -202,7 +202,8 @@ class School {
                 LocalDate.of(2026, 11, 27),
                 teacher.id(),
                 Asked.NOTHING,
-                Criteria.NONE);
+                Criteria.NONE,
+                false);
         setWorks.set(teacher, work);
         return work;
     }

@@ -280,6 +280,11 @@ class SentWorkTest extends AppTest {
                 .isEqualTo(404);
         assertThat(get(school.student, "/api/hand-ins/" + mine).path("state").asString())
                 .isEqualTo("WAITING");
+        var elsewhere = "/api/set-work/" + school.setWork().id() + "/sent-back";
+        assertThat(browser.send(school.teacher, "POST", elsewhere, "{'handIns':['%s']}".formatted(mine))
+                        .status())
+                .as("of another set work")
+                .isEqualTo(404);
         browser.send(school.teacher, "POST", path, "{'handIns':['%s','%s']}".formatted(mine, other));
         for (var person : Map.of(school.student, mine, school.classmate, other).entrySet()) {
             assertThat(get(person.getKey(), "/api/hand-ins/" + person.getValue())

@@ -10,18 +10,18 @@ import notchbook.app.handin.Checking;
 import notchbook.app.handin.HandIns;
 import notchbook.app.handin.HandIns.Aim;
 import notchbook.app.handin.HandIns.Manner;
-import notchbook.app.handin.Picked;
-import notchbook.app.handin.SetWork;
-import notchbook.app.handin.SetWorks;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.remark.Remarks;
 import notchbook.app.remark.StockRemarks;
 import notchbook.app.remark.StockRemarks.StockRemark;
-import notchbook.core.handin.Asked;
-import notchbook.core.handin.Criteria;
+import notchbook.app.setwork.SetWork;
+import notchbook.app.setwork.SetWorks;
+import notchbook.core.handin.Picked;
 import notchbook.core.remark.Anchor;
 import notchbook.core.remark.Saying;
+import notchbook.core.setwork.Asked;
+import notchbook.core.setwork.Criteria;
 import org.springframework.stereotype.Component;
 
 /** Hands work in and checks it, as the demo's students and teachers would have. */
@@ -63,7 +63,16 @@ class HandInMaker {
             Asked asked,
             Criteria criteria) {
         var work = new SetWork(
-                UUID.randomUUID(), schoolClass.id(), title, instructions, topic, due, teacher.id(), asked, criteria);
+                UUID.randomUUID(),
+                schoolClass.id(),
+                title,
+                instructions,
+                topic,
+                due,
+                teacher.id(),
+                asked,
+                criteria,
+                false);
         setWorks.set(teacher, work);
         return work;
     }

@@ -8,8 +8,10 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.remark.Remarks;
-import notchbook.core.handin.Criteria;
+import notchbook.app.setwork.SetWork;
+import notchbook.app.setwork.SetWorks;
 import notchbook.core.handin.HandInState;
+import notchbook.core.setwork.Criteria;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,7 +22,7 @@ public class Checking {
     private final Remarks remarks;
     private final SealedVersions versions;
     private final People people;
-    private final SetWorkStore setWorks;
+    private final SetWorks setWorks;
     private final LevelStore levels;
     private final SchoolClock clock;
 
@@ -29,7 +31,7 @@ public class Checking {
             Remarks remarks,
             SealedVersions versions,
             People people,
-            SetWorkStore setWorks,
+            SetWorks setWorks,
             LevelStore levels,
             SchoolClock clock) {
         this.setWorks = setWorks;
@@ -102,8 +104,11 @@ public class Checking {
 
     /** Sends back what was chosen of a set work's versions: all of them, or none when one is no longer open. */
     @Transactional
-    public void sendBack(Person reader, Collection<UUID> ids) {
+    public void sendBack(Person reader, SetWork work, Collection<UUID> ids) {
         ids.forEach(id -> {
+            if (!require(reader, id).isFor(work)) {
+                throw Refusal.notFound("hand-in");
+            }
             open(reader, id);
             sendBack(reader, id);
         });

@@ -6,7 +6,9 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.seal.SealKeys;
+import notchbook.app.setwork.SetWork;
 import notchbook.core.handin.HandInState;
+import notchbook.core.handin.Picked;
 import notchbook.core.handin.Purpose;
 
 /**

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.handin.ChangesViews.ChangesView;
 import notchbook.app.handin.HandInViews.AskedView;
@@ -27,8 +28,12 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
 import notchbook.app.remark.RemarkView;
+import notchbook.app.setwork.SetWork;
+import notchbook.app.setwork.SetWorkMapper;
+import notchbook.app.setwork.SetWorks;
 import notchbook.core.handin.Fit;
 import notchbook.core.handin.GoesAlong;
+import notchbook.core.handin.Picked;
 import notchbook.core.handin.Purpose;
 import notchbook.core.handin.Readiness;
 import notchbook.formats.pdf.PaperSize;
@@ -50,6 +55,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class HandInController {
     private final HandIns handIns;
     private final SetWorks setWorks;
+    private final SetWorkMapper asked;
     private final Pages pages;
     private final HandInMapper mapper;
     private final SealedMapper sealed;
@@ -58,6 +64,7 @@ class HandInController {
     HandInController(
             HandIns handIns,
             SetWorks setWorks,
+            SetWorkMapper asked,
             Pages pages,
             HandInMapper mapper,
             SealedMapper sealed,
@@ -65,6 +72,7 @@ class HandInController {
         this.sealed = sealed;
         this.handIns = handIns;
         this.setWorks = setWorks;
+        this.asked = asked;
         this.pages = pages;
         this.mapper = mapper;
         this.changes = changes;
@@ -100,17 +108,23 @@ class HandInController {
         }
     }
 
-    /** Everything that the reader's classes were asked for, with their own versions. */
+    /** Everything that the reader's classes are asked for or that the reader handed in for, with their own versions. */
     @GetMapping("/api/hand-ins")
     List<AskedView> asked(@AuthenticationPrincipal Person reader) {
         reader.requireStudent();
         var mine = handIns.by(reader);
-        return setWorks.visibleTo(reader).stream()
+        var works = setWorks.visibleTo(reader);
+        var takenBack = mine.stream()
+                .flatMap(handIn -> handIn.to().setWorkId().stream())
+                .distinct()
+                .flatMap(id -> setWorks.find(id).stream())
+                .filter(SetWork::isTakenBack);
+        return Stream.concat(works.stream(), takenBack)
                 .map(work -> {
                     var versions =
                             mine.stream().filter(handIn -> handIn.isFor(work)).toList();
                     return new AskedView(
-                            mapper.view(reader, work),
+                            asked.view(reader, work),
                             versions.stream().findFirst().map(HandIn::picked).map(PickedView::of),
                             mapper.views(versions));
                 })
@@ -153,7 +167,7 @@ class HandInController {
                 work.title(),
                 mapper.view(reader, ready.to()),
                 handIns.choices(reader, work).stream()
-                        .map(one -> mapper.view(reader, one))
+                        .map(one -> asked.view(reader, one))
                         .toList(),
                 handIns.classmates(reader, ready.to().classId()).stream()
                         .map(person -> new PersonName(person.id(), person.fullName()))

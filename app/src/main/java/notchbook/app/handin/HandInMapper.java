@@ -8,24 +8,23 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import notchbook.app.handin.HandInViews.AddressedView;
-import notchbook.app.handin.HandInViews.AskedForView;
 import notchbook.app.handin.HandInViews.LevelView;
 import notchbook.app.handin.HandInViews.SealView;
 import notchbook.app.handin.HandInViews.SealedView;
-import notchbook.app.handin.HandInViews.SetWorkView;
 import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaView;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
-import notchbook.app.people.SchoolClass;
 import notchbook.app.remark.Remark;
 import notchbook.app.remark.RemarkView;
 import notchbook.app.remark.Remarks;
-import notchbook.core.handin.Criteria;
+import notchbook.app.setwork.SetWorkMapper;
+import notchbook.app.setwork.SetWorkView;
+import notchbook.app.setwork.SetWorks;
 import notchbook.core.seal.SealKey;
+import notchbook.core.setwork.Criteria;
 import org.springframework.stereotype.Component;
 
 /** Turns hand-ins into what screens are sent. */
@@ -35,7 +34,8 @@ class HandInMapper {
     private final Remarks remarks;
     private final SealedVersions versions;
     private final SealedMapper sealed;
-    private final SetWorkStore setWorks;
+    private final SetWorks setWorks;
+    private final SetWorkMapper asked;
     private final LevelStore levels;
     private final People people;
     private final Media media;
@@ -45,7 +45,8 @@ class HandInMapper {
             Remarks remarks,
             SealedVersions versions,
             SealedMapper sealed,
-            SetWorkStore setWorks,
+            SetWorks setWorks,
+            SetWorkMapper asked,
             LevelStore levels,
             People people,
             Media media) {
@@ -54,43 +55,18 @@ class HandInMapper {
         this.versions = versions;
         this.sealed = sealed;
         this.setWorks = setWorks;
+        this.asked = asked;
         this.levels = levels;
         this.people = people;
         this.media = media;
     }
 
-    SetWorkView view(Person reader, SetWork work) {
-        return view(work, className(reader, work.classId()));
-    }
-
-    SetWorkView view(SetWork work, String className) {
-        return new SetWorkView(
-                work.id(),
-                work.classId(),
-                className,
-                work.title(),
-                work.instructions(),
-                work.topicId(),
-                work.due(),
-                people.nameOf(work.setBy()),
-                AskedForView.of(work.asked()),
-                work.criteria().all());
-    }
-
     AddressedView view(Person reader, Addressed to) {
-        var setWork = to.setWorkId().flatMap(setWorks::find).map(work -> view(reader, work));
+        var setWork = to.setWorkId().flatMap(setWorks::find).map(work -> asked.view(reader, work));
         var teacher = setWork.map(SetWorkView::teacher).orElseGet(() -> people.teachersOf(to.classId()).stream()
                 .map(Person::fullName)
                 .collect(joining(" and ")));
-        return new AddressedView(to.classId(), className(reader, to.classId()), teacher, setWork);
-    }
-
-    private String className(Person reader, UUID classId) {
-        return people.classesOf(reader).stream()
-                .filter(found -> found.id().equals(classId))
-                .map(SchoolClass::name)
-                .findFirst()
-                .orElse("");
+        return new AddressedView(to.classId(), asked.className(reader, to.classId()), teacher, setWork);
     }
 
     VersionView view(HandIn handIn) {

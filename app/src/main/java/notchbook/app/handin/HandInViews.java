@@ -6,54 +6,22 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.media.MediaView;
 import notchbook.app.remark.RemarkView;
-import notchbook.core.handin.Asked;
+import notchbook.app.setwork.SetWorkView;
 import notchbook.core.handin.CheckLine;
-import notchbook.core.handin.Criteria;
 import notchbook.core.handin.HandInState;
 import notchbook.core.handin.Purpose;
-import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Pattern;
-import notchbook.core.text.WordRange;
+import notchbook.core.setwork.Criteria;
 import tools.jackson.databind.JsonNode;
 
 /** What the screens of handing in and checking are sent. */
 final class HandInViews {
     private HandInViews() {}
-
-    record SetWorkView(
-            UUID id,
-            UUID classId,
-            String className,
-            String title,
-            String instructions,
-            UUID topic,
-            LocalDate due,
-            String teacher,
-            AskedForView asked,
-            List<Criteria.Criterion> criteria) {}
-
-    /** What set work asks of each hand-in, beside its instructions. */
-    record AskedForView(
-            Set<EvidenceKind> kinds, Optional<Integer> wordsLeast, Optional<Integer> wordsMost, boolean withSources) {
-        static AskedForView of(Asked asked) {
-            return new AskedForView(
-                    asked.kinds(),
-                    asked.words().map(WordRange::least),
-                    asked.words().map(WordRange::most),
-                    asked.isWithSources());
-        }
-
-        Asked asked() {
-            var words = wordsMost.map(most -> new WordRange(wordsLeast.orElse(0), most));
-            return new Asked(kinds, words, withSources);
-        }
-    }
 
     /** Whom something is for: who teaches the class, and what they asked for, if they did. */
     record AddressedView(UUID classId, String className, String teacher, Optional<SetWorkView> setWork) {}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.platform.Refusal;
+import notchbook.core.handin.Picked;
 
 /** What was picked, as it is sent: a section; or pages; or a notebook with the Monday of a sheet. */
 record PickedView(Optional<UUID> section, List<UUID> pages, Optional<UUID> notebook, Optional<LocalDate> monday) {

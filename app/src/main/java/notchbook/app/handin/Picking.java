@@ -19,6 +19,7 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.reflection.Reflections;
+import notchbook.core.handin.Picked;
 import org.springframework.stereotype.Component;
 
 /** Takes together what a student picked to hand in. */

@@ -15,12 +15,17 @@ import notchbook.app.handin.HandInViews.OverviewLine;
 import notchbook.app.handin.HandInViews.OverviewView;
 import notchbook.app.handin.HandInViews.RegisterLine;
 import notchbook.app.handin.HandInViews.RegisterView;
+import notchbook.app.handin.HandInViews.SetWorkLine;
 import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.platform.SchoolClock;
-import notchbook.core.handin.Criteria;
+import notchbook.app.setwork.SetWork;
+import notchbook.app.setwork.SetWorkMapper;
+import notchbook.app.setwork.SetWorks;
+import notchbook.core.handin.Versions;
+import notchbook.core.setwork.Criteria;
 import notchbook.formats.csv.CsvWriter;
 import org.springframework.stereotype.Component;
 
@@ -31,6 +36,7 @@ class Register {
     private final SetWorks setWorks;
     private final LevelStore levels;
     private final HandInMapper mapper;
+    private final SetWorkMapper asked;
     private final People people;
     private final SchoolClock clock;
 
@@ -39,14 +45,34 @@ class Register {
             SetWorks setWorks,
             LevelStore levels,
             HandInMapper mapper,
+            SetWorkMapper asked,
             People people,
             SchoolClock clock) {
         this.store = store;
         this.setWorks = setWorks;
         this.levels = levels;
         this.mapper = mapper;
+        this.asked = asked;
         this.people = people;
         this.clock = clock;
+    }
+
+    /** The set work of the reader's classes, the latest due first. */
+    List<SetWorkLine> lines(Person reader) {
+        return setWorks.visibleTo(reader).stream()
+                .map(work -> line(reader, work))
+                .toList();
+    }
+
+    private SetWorkLine line(Person reader, SetWork work) {
+        var all = store.of(List.of(work.id())).stream().filter(HandIn::counts).toList();
+        var students = people.studentsOf(work.classId());
+        var in = students.stream()
+                .filter(student -> all.stream().anyMatch(handIn -> handIn.isBy(student.id())))
+                .count();
+        var waiting =
+                all.stream().filter(handIn -> !handIn.state().isReturned()).count();
+        return new SetWorkLine(asked.view(reader, work), students.size(), (int) in, (int) waiting);
     }
 
     /** A line for each student of the class. */
@@ -98,26 +124,25 @@ class Register {
             Map<UUID, VersionView> views,
             Map<UUID, Map<Integer, Integer>> chosen,
             Optional<SetWork> work) {
-        var counting = theirs.stream().filter(HandIn::counts).toList();
-        var latest = counting.stream().findFirst();
-        var draft = theirs.stream().findFirst().filter(one -> !one.counts());
+        var versions = versions(theirs);
+        var latest = versions.latest();
         var criteria = work.map(SetWork::criteria).orElse(Criteria.NONE);
         return new RegisterLine(
                 student.id(),
                 student.fullName(),
                 theirs.stream().findFirst().map(HandIn::title).orElse(""),
                 latest.map(one -> views.get(one.id())),
-                draft.map(one -> views.get(one.id())),
-                work.filter(one -> isLate(one, counting)).isPresent(),
-                latest.filter(one -> one.version() > 1 && !one.state().isReturned())
-                        .isPresent(),
+                versions.draft().map(one -> views.get(one.id())),
+                work.filter(one -> versions.isLate(one.due())).isPresent(),
+                versions.isChanged(),
                 criteria.figures(latest.map(one -> chosen.getOrDefault(one.id(), Map.of()))
                         .orElse(Map.of())));
     }
 
-    /** Work is late by its first version: what is sent back is asked for anew. */
-    private boolean isLate(SetWork work, List<HandIn> versions) {
-        return !versions.isEmpty() && clock.dayOf(versions.getLast().sealedAt()).isAfter(work.due());
+    private Versions<HandIn> versions(List<HandIn> handIns) {
+        return new Versions<>(handIns.stream()
+                .map(one -> new Versions.Sent<>(one, one.purpose(), one.state(), clock.dayOf(one.sealedAt())))
+                .toList());
     }
 
     /** Every student of the reader's classes against all set work of those, from one look at the hand-ins. */
@@ -136,7 +161,7 @@ class Register {
         var names = people.classesOf(reader).stream().collect(toMap(SchoolClass::id, SchoolClass::name));
         return new OverviewView(
                 works.stream()
-                        .map(work -> mapper.view(work, names.getOrDefault(work.classId(), "")))
+                        .map(work -> asked.view(work, names.getOrDefault(work.classId(), "")))
                         .toList(),
                 names.keySet().stream()
                         .flatMap(classId -> people.studentsOf(classId).stream()
@@ -155,7 +180,11 @@ class Register {
                     var versions = byWork.get(work.id());
                     var latest = versions.getFirst();
                     return new OverviewCell(
-                            work.id(), latest.id(), latest.state(), latest.version(), isLate(work, versions));
+                            work.id(),
+                            latest.id(),
+                            latest.state(),
+                            latest.version(),
+                            versions(versions).isLate(work.due()));
                 })
                 .toList();
     }

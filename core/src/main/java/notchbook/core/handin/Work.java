@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Gap;
+import notchbook.core.setwork.Asked;
 import notchbook.core.text.WordRange;
 import notchbook.core.voice.Audibility;
 

@@ -24,6 +24,7 @@ import notchbook.core.handin.Work.Unheard;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Gap;
 import notchbook.core.notebook.Patterns;
+import notchbook.core.setwork.Asked;
 import notchbook.core.text.WordRange;
 import notchbook.core.voice.Audibility;
 import org.junit.jupiter.api.Test;

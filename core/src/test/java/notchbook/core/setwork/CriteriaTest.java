@@ -1,4 +1,4 @@
-package notchbook.core.handin;
+package notchbook.core.setwork;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,9 +7,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import notchbook.core.handin.Criteria.Criterion;
-import notchbook.core.handin.Criteria.Figures;
-import notchbook.core.handin.Criteria.Level;
+import notchbook.core.setwork.Criteria.Criterion;
+import notchbook.core.setwork.Criteria.Figures;
+import notchbook.core.setwork.Criteria.Level;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,6 +36,17 @@ class CriteriaTest {
     void leavesOutALevelThatIsNotThere(int criterion, int level) {
         assertThat(TWO.hasLevel(criterion, level)).isFalse();
         assertThat(TWO.figures(Map.of(criterion, level))).isEqualTo(new Figures(0, 0, 0, 2));
+    }
+
+    @Test
+    void keepsLevelsWhenOnlyWordsAndPointsDiffer() {
+        var measures = TWO.all().getFirst();
+        var sure = TWO.all().getLast();
+        var reworded = new Criterion("Is sure", List.of(new Level("never", 1), new Level("always", 9)));
+        assertThat(new Criteria(List.of(measures, reworded)).keepsLevelsOf(TWO)).isTrue();
+        assertThat(new Criteria(List.of(sure, measures)).keepsLevelsOf(TWO)).isFalse();
+        assertThat(new Criteria(List.of(measures)).keepsLevelsOf(TWO)).isFalse();
+        assertThat(Criteria.NONE.keepsLevelsOf(TWO)).isFalse();
     }
 
     @Test

@@ -11,6 +11,14 @@ function level(line: string, place: number): Criterion['levels'][number] {
   return said ? { words: said[1] ?? '', points: Number(said[2]) } : { words: line.trim(), points: place };
 }
 
+/** Criteria as they are written, to be changed. */
+export const writtenFrom = (criteria: readonly Criterion[]): Written[] =>
+  criteria.map(({ name, levels }) => ({
+    key: name,
+    name,
+    levels: levels.map(({ words, points }) => `${words} ${points}`).join('\n'),
+  }));
+
 /** What was written, as it is sent; criteria without a name and a level are left out. */
 export const criteriaFrom = (written: readonly Written[]): Criterion[] =>
   written

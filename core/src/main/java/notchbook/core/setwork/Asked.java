@@ -1,4 +1,4 @@
-package notchbook.core.handin;
+package notchbook.core.setwork;
 
 import java.util.Optional;
 import java.util.Set;

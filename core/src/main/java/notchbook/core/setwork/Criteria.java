@@ -1,4 +1,4 @@
-package notchbook.core.handin;
+package notchbook.core.setwork;
 
 import java.util.HashSet;
 import java.util.List;
@@ -79,6 +79,15 @@ public record Criteria(List<Criterion> all) {
             }
         }
         return new Figures(points, most, count, all.size());
+    }
+
+    /** Whether a level that was chosen by other criteria means the same place in these: only words and points differ. */
+    public boolean keepsLevelsOf(Criteria before) {
+        return levelCounts().equals(before.levelCounts());
+    }
+
+    private List<Integer> levelCounts() {
+        return all.stream().map(criterion -> criterion.levels().size()).toList();
     }
 
     public boolean hasLevel(int criterion, int level) {

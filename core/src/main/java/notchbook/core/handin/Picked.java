@@ -1,11 +1,10 @@
-package notchbook.app.handin;
+package notchbook.core.handin;
 
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import notchbook.core.handin.Scope;
 
-/** What a student takes to hand it in. */
+/** What a student takes to hand it in (docs/rules.md, Work and its versions). */
 public sealed interface Picked {
     Scope scope();
 

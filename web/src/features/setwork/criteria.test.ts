@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { criteriaFrom } from './criteria';
+import { criteriaFrom, writtenFrom } from './criteria';
 
 test.each([
   ['once\noften\nand halves', [0, 1, 2]],
@@ -19,4 +19,17 @@ test('keeps the words without their points', () => {
 
 test('leaves out what was not written', () => {
   expect(criteriaFrom([{ key: 'a', name: ' ', levels: '\n' }])).toEqual([]);
+});
+
+test('gives back what was written, also where the words end in a number', () => {
+  const criteria = [
+    {
+      name: 'Measures',
+      levels: [
+        { words: 'once', points: 0 },
+        { words: 'about 3', points: 4 },
+      ],
+    },
+  ];
+  expect(criteriaFrom(writtenFrom(criteria))).toEqual(criteria);
 });

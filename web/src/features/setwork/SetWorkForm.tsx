@@ -1,0 +1,79 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { v7 as newId } from 'uuid';
+import { type Api, api, unwrap } from '../../api';
+import { Button, ChoiceField, TextField, Trouble } from '../../ui';
+import { useMe } from '../people';
+import { AskedFields, askedFrom } from './AskedFields';
+import { CriteriaFields } from './CriteriaFields';
+import { criteriaFrom, type Written, writtenFrom } from './criteria';
+import { TopicFields } from './TopicFields';
+
+/** What a class is asked for: something new, or `work` to be changed. */
+export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDone?: () => void }) {
+  const me = useMe();
+  const queries = useQueryClient();
+  const [written, setWritten] = useState<readonly Written[]>(() => writtenFrom(work?.criteria ?? []));
+  const set = useMutation({
+    mutationFn: (form: FormData) => {
+      const text = (name: string) => String(form.get(name));
+      const body = {
+        classId: work?.classId ?? text('class'),
+        title: text('title'),
+        instructions: text('instructions'),
+        topic: text('topic'),
+        due: text('due'),
+        asked: askedFrom(form),
+        criteria: criteriaFrom(written),
+      };
+      return unwrap(api.PUT('/api/set-work/{id}', { params: { path: { id: work?.id ?? newId() } }, body }));
+    },
+    onSuccess: () => {
+      queries.invalidateQueries({ queryKey: ['register'] });
+      return queries.invalidateQueries({ queryKey: ['set-work'] });
+    },
+  });
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = event.currentTarget;
+    set.mutate(new FormData(form), {
+      onSuccess: () => {
+        form.reset();
+        setWritten([]);
+        onDone?.();
+      },
+    });
+  };
+  return (
+    <form onSubmit={submit}>
+      {!work && (
+        <ChoiceField label="Class" name="class">
+          {me.classes.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+        </ChoiceField>
+      )}
+      <TextField label="Title" name="title" required maxLength={120} defaultValue={work?.title} />
+      <label className="mb-3 block font-semibold">
+        What it should be
+        <textarea
+          name="instructions"
+          rows={3}
+          maxLength={2000}
+          defaultValue={work?.instructions}
+          className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
+        />
+      </label>
+      <TopicFields topic={work?.topic} />
+      <TextField label="Due" name="due" type="date" required defaultValue={work?.due} />
+      <AskedFields asked={work?.asked} />
+      <CriteriaFields written={written} onChange={setWritten} />
+      <Trouble>{set.error?.message}</Trouble>
+      <Button look="act" type="submit">
+        {work ? 'Keep the change' : 'Ask the class'}
+      </Button>
+    </form>
+  );
+}

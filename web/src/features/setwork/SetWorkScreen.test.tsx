@@ -1,0 +1,85 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Api } from '../../api';
+import { TEACHER, visit, WORK } from '../../test/visit';
+
+const MS_TOLLAND = { ...TEACHER, classes: [{ id: 'c1', name: '10B Physics' }] };
+const JUDGED: Api['SetWorkView'] = {
+  ...WORK,
+  asked: { kinds: ['PHOTO'], wordsLeast: 5, wordsMost: 90, withSources: true },
+  criteria: [
+    {
+      name: 'Measures',
+      levels: [
+        { words: 'once', points: 0 },
+        { words: 'often', points: 2 },
+      ],
+    },
+  ],
+};
+const EDITION = (id: string, topic: string) => ({
+  info: { id, code: id, title: 'Waves' },
+  nodes: [{ id: topic, kind: 'TOPIC', code: '2.3', title: 'Echoes' }],
+});
+const answers = (setWork: Api['SetWorkView']) => ({
+  'GET /api/set-work': [{ setWork, students: 12, in: 3, waiting: 1 }],
+  'GET /api/set-work/taken-back': [],
+  [`GET /api/set-work/${setWork.id}/register`]: {
+    to: { classId: 'c1', className: '10B Physics', teacher: 'Ms Tolland', setWork },
+    students: [],
+  },
+  'GET /api/editions': [
+    { id: 'ed0', code: 'NB-1', title: 'Rocks' },
+    { id: 'ed1', code: 'NB-412', title: 'Waves' },
+  ],
+  'GET /api/editions/ed0': EDITION('ed0', 't9'),
+  'GET /api/editions/ed1': EDITION('ed1', 't1'),
+  'PUT /api/set-work/*': {},
+  'DELETE /api/set-work/*': {},
+  'DELETE /api/set-work/taken-back/*': {},
+});
+
+test('changes what is asked, from what it was', async () => {
+  const { user, server } = await visit('/set-work/w1', answers(JUDGED), MS_TOLLAND);
+  await user.click(await screen.findByRole('button', { name: 'More about Echo practical' }));
+  await user.click(screen.getByRole('menuitem', { name: 'Change what is asked' }));
+  const dialog = within(screen.getByRole('dialog', { name: 'Change what is asked' }));
+  await waitFor(() => expect(dialog.getByLabelText<HTMLSelectElement>('Topic').value).toBe('t1'));
+  const due = dialog.getByLabelText('Due');
+  await user.clear(due);
+  await user.type(due, '2026-12-04');
+  await user.click(dialog.getByRole('button', { name: 'Keep the change' }));
+  await waitFor(() => expect(server.sent('PUT /api/set-work/w1')).toHaveLength(1));
+  expect(server.sent('PUT /api/set-work/w1')).toEqual([
+    {
+      classId: 'c1',
+      title: 'Echo practical',
+      instructions: 'Time an echo.',
+      topic: 't1',
+      due: '2026-12-04',
+      asked: JUDGED.asked,
+      criteria: JUDGED.criteria,
+    },
+  ]);
+  expect(screen.queryByRole('dialog')).toBeNull();
+});
+
+test('takes it back, and asks again by one press', async () => {
+  const { user, server } = await visit('/set-work/w1', answers(WORK), MS_TOLLAND);
+  await user.click(await screen.findByRole('button', { name: 'More about Echo practical' }));
+  await user.click(screen.getByRole('menuitem', { name: 'Take it back' }));
+  expect(await screen.findByText('“Echo practical” is taken back')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: /Undo/ }));
+  await waitFor(() => expect(server.sent('DELETE /api/set-work/taken-back/w1')).toHaveLength(1));
+});
+
+test('lists what was taken back, with the way to ask again', async () => {
+  const gone = { ...WORK, takenBack: true };
+  const { user, server } = await visit(
+    '/set-work',
+    { ...answers(WORK), 'GET /api/set-work': [], 'GET /api/set-work/taken-back': [gone] },
+    MS_TOLLAND,
+  );
+  await user.click(await screen.findByRole('button', { name: 'Ask again' }));
+  await waitFor(() => expect(server.sent('DELETE /api/set-work/taken-back/w1')).toHaveLength(1));
+});

@@ -1,0 +1,3 @@
+export { setWorkQuery } from './queries';
+export { SetWorkActs } from './SetWorkActs';
+export { askedWords, dueLine } from './words';

@@ -1,0 +1,1 @@
+export { SetWorkScreen } from './SetWorkScreen';
