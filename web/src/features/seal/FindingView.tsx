@@ -1,5 +1,5 @@
-import { moment } from '../../ui';
-import type { Finding, Statement } from './sealed';
+import { moment, plural } from '../../ui';
+import type { Finding, Statement } from './finding';
 
 /** What was found of a seal, first in a sentence, then what the seal says. */
 export function FindingView({ finding, areKeysKnown }: { finding: Finding; areKeysKnown: boolean }) {
@@ -19,7 +19,7 @@ export function FindingView({ finding, areKeysKnown }: { finding: Finding; areKe
       {finding.kind !== 'none' && <Said said={finding.said} isTrue={finding.kind === 'whole'} />}
       {finding.kind === 'whole' && (
         <p className="mt-2 text-[13px] text-soft">
-          {finding.parts} parts · signed with the key {finding.fingerprint}
+          {plural(finding.parts, 'part')} · signed with the key {finding.fingerprint}
         </p>
       )}
     </div>
@@ -37,7 +37,13 @@ function sentence(finding: Finding, areKeysKnown: boolean): { words: string; loo
         look: 'text-brass',
       };
     case 'changed':
-      return { words: 'The seal is broken. These parts are not as they were sealed:', look: 'text-rust' };
+      return {
+        words:
+          finding.paths.length > 0
+            ? 'The seal is broken. These parts are not as they were sealed:'
+            : 'The seal is broken: this PDF is not as Notchbook gave it.',
+        look: 'text-rust',
+      };
     case 'forged':
       return {
         words:

@@ -13,9 +13,9 @@ test('says that a file is no package, to somebody who is not signed in', async (
     </QueryClientProvider>,
   );
   const file = new File(['a picture'], 'holiday.jpg');
-  fireEvent.change(screen.getByLabelText(/Choose a package/), { target: { files: [file] } });
+  fireEvent.change(screen.getByLabelText(/Choose a PDF or package/), { target: { files: [file] } });
   expect((await screen.findByRole('status')).textContent).toContain(
-    'This is no package of a sealed version.',
+    'This is neither a package nor a PDF of a sealed version.',
   );
   expect(screen.getByText('holiday.jpg')).toBeTruthy();
 });

@@ -16,6 +16,9 @@ import notchbook.app.entry.EntryWidth;
 import notchbook.core.seal.Manifest;
 import notchbook.core.seal.Sha256;
 import notchbook.core.seal.Signed;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -246,13 +249,28 @@ class HandInTest extends AppTest {
     }
 
     @Test
-    void writesAPdfOfTheSealedVersion() {
+    void writesASignedPdfWhileTheSealHolds() throws IOException {
         school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
         school.photo(school.student, desk, EntryWidth.HALF);
-        var response = browser.get(school.teacher, "/api/hand-ins/" + sealed(true) + "/pdf")
-                .response();
+        var version = sealed(true);
+        try (var pdf = pdf(version)) {
+            assertThat(pdf.getLastSignatureDictionary().getReason())
+                    .contains("version 1, by " + school.student.fullName());
+        }
+        db.sql("update hand_in_part set content = replace(content, 'one', 'two') where hand_in_id = ?")
+                .param(version.toString())
+                .update();
+        try (var pdf = pdf(version)) {
+            assertThat(pdf.getSignatureDictionaries()).isEmpty();
+            assertThat(new PDFTextStripper().getText(pdf)).contains("version 1, its seal is broken");
+        }
+    }
+
+    private PDDocument pdf(UUID version) throws IOException {
+        var response =
+                browser.get(school.teacher, "/api/hand-ins/" + version + "/pdf").response();
         assertThat(response.getContentType()).isEqualTo("application/pdf");
-        assertThat(new String(response.getContentAsByteArray(), 0, 5)).isEqualTo("%PDF-");
+        return Loader.loadPDF(response.getContentAsByteArray());
     }
 
     @Test

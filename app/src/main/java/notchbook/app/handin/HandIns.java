@@ -28,6 +28,7 @@ import notchbook.core.handin.Readiness;
 import notchbook.core.seal.Statement;
 import notchbook.core.syllabus.Edition;
 import notchbook.formats.pdf.SectionPdf;
+import notchbook.formats.pdf.SignedPdf;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -280,12 +281,16 @@ public class HandIns {
         }
     }
 
-    /** The PDF of a sealed version. */
+    /** The PDF of a sealed version, with its seal; without one when it was never signed, or does not hold any more. */
     public byte[] pdf(Person reader, UUID id, Print print) {
         var handIn = require(reader, id);
         var address = print.origin() + "/versions/" + id;
-        return SectionPdf.write(
-                sheets.of(versions.read(handIn), "version " + handIn.version(), page -> address), print.paper());
+        var isWhole = versions.broken(handIn).isEmpty();
+        var version = "version " + handIn.version() + (isWhole ? "" : ", its seal is broken");
+        var pdf = SectionPdf.write(sheets.of(versions.read(handIn), version, page -> address), print.paper());
+        return isWhole && handIn.signature().isPresent()
+                ? SignedPdf.sign(pdf, versions.statement(handIn), keys.current().key())
+                : pdf;
     }
 
     /** The PDF of what was picked as it is now. */

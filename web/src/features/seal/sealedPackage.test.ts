@@ -3,7 +3,8 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import { zipSync } from 'fflate';
 import { expect, test } from 'vitest';
-import { checkPackage, type Key } from './sealed';
+import type { Key } from './finding';
+import { checkPackage } from './sealedPackage';
 
 const base64 = (bytes: Uint8Array) => btoa(String.fromCharCode(...bytes));
 const hash = (bytes: Uint8Array) => bytesToHex(sha256(bytes));

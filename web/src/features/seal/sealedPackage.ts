@@ -2,29 +2,12 @@ import { ed25519 } from '@noble/curves/ed25519.js';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import { unzipSync } from 'fflate';
-
-/** A key of an installation: 32 bytes in base64, and what it is known by. */
-export type Key = { key: string; fingerprint: string };
-
-/** What a seal says, a value each by its name. */
-export type Statement = Record<string, string>;
-
-/** What is found of a file that was dropped. */
-export type Finding =
-  /** Every byte is as it was sealed; `isOurs` when it was this installation that signed it. */
-  | { kind: 'whole'; said: Statement; fingerprint: string; isOurs: boolean; parts: number }
-  /** Parts that are other than they were, that are gone, or that were put in. */
-  | { kind: 'changed'; said: Statement; paths: string[] }
-  /** What the seal says, or the list of parts, was changed after it was signed. */
-  | { kind: 'forged'; said: Statement }
-  /** A version from before seals were signed. */
-  | { kind: 'unsigned'; said: Statement }
-  | { kind: 'none'; words: string };
+import { type Finding, type Key, statementOf, whose } from './finding';
 
 const MANIFEST = 'manifest-sha256.txt';
 const SEAL = 'seal.json';
 const NO_PACKAGE =
-  'This is no package of a sealed version. Take the ZIP file that Notchbook gives on a version, as it came.';
+  'This is neither a package nor a PDF of a sealed version. Take the file that Notchbook gives on a version, as it came.';
 
 /** Checks a package of a sealed version; worked out here, nothing is sent. */
 export function checkPackage(file: Uint8Array, keys: readonly Key[]): Finding {
@@ -38,9 +21,7 @@ export function checkPackage(file: Uint8Array, keys: readonly Key[]): Finding {
   if (!isListed || !isSigned(seal)) return { kind: 'forged', said };
   const paths = changedPaths(new TextDecoder().decode(manifest), parts);
   if (paths.length > 0) return { kind: 'changed', said, paths };
-  const known = keys.find((one) => one.key === seal.key);
-  const fingerprint = known?.fingerprint ?? bytesToHex(sha256(fromBase64(seal.key))).slice(0, 16);
-  return { kind: 'whole', said, fingerprint, isOurs: !!known, parts: parts.size - 2 };
+  return { kind: 'whole', said, ...whose(fromBase64(seal.key), keys), parts: parts.size - 2 };
 }
 
 function opened(file: Uint8Array): Map<string, Uint8Array> | undefined {
@@ -61,16 +42,6 @@ function sealIn(content: Uint8Array | undefined): Seal | undefined {
     return undefined;
   }
 }
-
-/** The lines "name: value" below the first. */
-export const statementOf = (text: string): Statement =>
-  Object.fromEntries(
-    text
-      .split('\n')
-      .slice(1)
-      .filter((line) => line.includes(': '))
-      .map((line) => [line.slice(0, line.indexOf(': ')), line.slice(line.indexOf(': ') + 2)]),
-  );
 
 function isSigned({ statement, signature, key }: Seal): boolean {
   try {
