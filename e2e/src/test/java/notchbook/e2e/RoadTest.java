@@ -312,7 +312,7 @@ class RoadTest {
     /** A teacher, a student or whoever has the file sees whether anything in it was changed. */
     @Test
     @Order(15)
-    void givesAPackageThatShowsEveryForgery() throws IOException {
+    void givesFilesThatShowEveryForgery() throws IOException {
         hal.follow("Version 2").sees("seal holds");
         var whole = Files.readAllBytes(hal.page()
                 .waitForDownload(() -> hal.page()
@@ -321,16 +321,22 @@ class RoadTest {
                 .path());
         var anybody = new Desk(chrome.context(1280, 800).newPage());
         anybody.page().navigate(Stage.address() + "/seal");
-        anybody.choose(anybody.page().getByLabel("Choose a package"), "whole.zip", whole)
+        anybody.choose(anybody.page().getByLabel(SEALED_FILE), "whole.zip", whole)
                 .sees("The seal holds: not a byte differs.")
                 .sees("Hal Marsh");
         var forged = Zips.changed(whole, "pages/001.json", text -> text.replace("twenty claps", "thirty claps"));
-        anybody.choose(anybody.page().getByLabel("Choose a package"), "forged.zip", forged)
+        anybody.choose(anybody.page().getByLabel(SEALED_FILE), "forged.zip", forged)
                 .sees("The seal is broken.")
                 .sees("pages/001.json");
         var restated = Zips.changed(whole, "seal.json", text -> text.replace("Hal Marsh", "Ana Ellory"));
-        anybody.choose(anybody.page().getByLabel("Choose a package"), "restated.zip", restated)
+        anybody.choose(anybody.page().getByLabel(SEALED_FILE), "restated.zip", restated)
                 .sees("This is a forgery");
+        var paper = Files.readAllBytes(pdf(hal.page()));
+        anybody.choose(anybody.page().getByLabel(SEALED_FILE), "paper.pdf", paper)
+                .sees("The seal holds: not a byte differs.");
+        paper[paper.length / 2] ^= 1;
+        anybody.choose(anybody.page().getByLabel(SEALED_FILE), "changed.pdf", paper)
+                .sees("this PDF is not as Notchbook gave it");
     }
 
     /** An entry of what was handed in, by words of it. */

@@ -25,6 +25,10 @@ final class Stage {
         return "http://127.0.0.1:" + PORT;
     }
 
+    static String database() {
+        return DATABASE.url("notchbook");
+    }
+
     /** Ends the server at once, as a power cut would. */
     static void kill() {
         server.destroyForcibly().onExit().join();
