@@ -44,8 +44,8 @@ class InkTest {
         // While no time goes by, no halt of this machine is taken for a pen held still.
         page.clock().pauseAt(System.currentTimeMillis() + 1_000);
         pen.down(0.1, 0.2, 0.3).to(0.3, 0.4, 0.9).to(0.5, 0.2, 0.5).up();
-        page.clock().resume();
         pen.down(0.1, 0.7, 0.5).to(0.5, 0.71, 0.5).still().up();
+        page.clock().resume();
         rue.sees("The pen draws, fingers scroll.").kept();
         var drawn = strokes();
         assertThat(drawn).hasSize(2);

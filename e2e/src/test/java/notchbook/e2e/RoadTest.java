@@ -37,6 +37,8 @@ class RoadTest {
 
     private static final String LONG_ANSWER = "I know now why the distance has to be halved. ".repeat(8);
 
+    private static final String SEALED_FILE = "Choose a PDF or package";
+
     private Chrome chrome;
     private Desk hal;
     private Desk tolland;

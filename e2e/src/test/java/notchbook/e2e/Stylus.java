@@ -37,9 +37,9 @@ final class Stylus {
         return this;
     }
 
-    /** Stays where it is until a stroke would become a figure. */
+    /** Stays where it is, by a clock that stands otherwise, until a stroke becomes a figure. */
     Stylus still() {
-        page.waitForTimeout(900);
+        page.clock().runFor(900);
         return this;
     }
 

@@ -32,8 +32,9 @@ class VoiceTest {
     void tiesNotesToWhatWasSaidAcrossAPauseAndAnotherScreen() {
         ivo.key("r").press("Start recording").sees("Recording for");
         ivo.page().waitForTimeout(1_500);
-        ivo.write("Light bends toward the normal.");
+        // A note's moment is that of its first letter, however long the rest takes.
         var wrote = Instant.now();
+        ivo.write("Light bends toward the normal.");
         ivo.press("^Mark this moment").sees("1 moment marked");
         ivo.press("^Pause$").sees("Paused, for");
         ivo.page().waitForTimeout(3_000);
