@@ -18,8 +18,11 @@ export function TalkDialog({ title, talk, subject, canSave, onClose }: Props) {
   const now = isHere ? position : 0;
   useEffect(() => player.play(playable, 0), [player, playable]);
   useEffect(() => () => player.pause(), [player]);
-  const go = (millis: number) => millis >= 0 && player.seekIn(playable, millis / 1000);
-  const next = through.stepAfter(now);
+  // A press goes on from where the last one led, also when that was not drawn yet.
+  const step = (to: (from: number) => number) => {
+    const millis = to(isHere ? player.position() * 1000 : 0);
+    if (millis >= 0) player.seekIn(playable, millis / 1000);
+  };
   return (
     <Dialog title={`“${title}”, as it was drawn`} onClose={onClose} size="full">
       <svg
@@ -45,8 +48,8 @@ export function TalkDialog({ title, talk, subject, canSave, onClose }: Props) {
         <Button look="act" onClick={() => player.toggle(playable)}>
           {isHere && state.isPlaying ? 'Stop' : 'Play'}
         </Button>
-        <Button onClick={() => go(through.stepBefore(now))}>Step back</Button>
-        <Button onClick={() => go(next)} disabled={next < 0}>
+        <Button onClick={() => step((from) => through.stepBefore(from))}>Step back</Button>
+        <Button onClick={() => step((from) => through.stepAfter(from))} disabled={through.stepAfter(now) < 0}>
           Next step
         </Button>
         <input
