@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
@@ -7,18 +7,22 @@ import { useMe } from '../people';
 import { AskedFields, askedFrom } from './AskedFields';
 import { CriteriaFields } from './CriteriaFields';
 import { criteriaFrom, type Written, writtenFrom } from './criteria';
+import { setWorkQuery } from './queries';
 import { TopicFields } from './TopicFields';
 
 /** What a class is asked for: something new, or `work` to be changed. */
 export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDone?: () => void }) {
   const me = useMe();
   const queries = useQueryClient();
+  const [classId, setClassId] = useState(work?.classId ?? me.classes[0]?.id ?? '');
+  const others = useQuery(setWorkQuery).data ?? [];
+  const before = others.find(({ setWork }) => setWork.classId === classId)?.setWork;
   const [written, setWritten] = useState<readonly Written[]>(() => writtenFrom(work?.criteria ?? []));
   const set = useMutation({
     mutationFn: (form: FormData) => {
       const text = (name: string) => String(form.get(name));
       const body = {
-        classId: work?.classId ?? text('class'),
+        classId,
         title: text('title'),
         instructions: text('instructions'),
         topic: text('topic'),
@@ -47,7 +51,7 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
   return (
     <form onSubmit={submit}>
       {!work && (
-        <ChoiceField label="Class" name="class">
+        <ChoiceField label="Class" value={classId} onChange={(event) => setClassId(event.target.value)}>
           {me.classes.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
@@ -66,7 +70,7 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
           className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
         />
       </label>
-      <TopicFields topic={work?.topic} />
+      <TopicFields topic={work?.topic} near={work?.topic ?? before?.topic} />
       <TextField label="Due" name="due" type="date" required defaultValue={work?.due} />
       <AskedFields asked={work?.asked} />
       <CriteriaFields written={written} onChange={setWritten} />

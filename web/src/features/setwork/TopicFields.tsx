@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { ChoiceField } from '../../ui';
 import { editionQuery, editionsQuery } from '../syllabus';
 
-/** The topic that something is about, by its syllabus; `topic` is the one to begin with. */
-export function TopicFields({ topic }: { topic?: string }) {
+/** The topic that something is about, by its syllabus; `topic` is the one to begin with, `near` one of the syllabus to begin with. */
+export function TopicFields({ topic, near = topic }: { topic?: string; near?: string }) {
   const editions = useQuery(editionsQuery).data ?? [];
   const outlines = useQueries({ queries: editions.map(({ id }) => editionQuery(id)) });
   const [picked, setPicked] = useState<string>();
@@ -13,7 +13,7 @@ export function TopicFields({ topic }: { topic?: string }) {
     outlines[editions.findIndex(({ id }) => id === edition)]?.data?.nodes.filter(
       (node) => node.kind === 'TOPIC',
     ) ?? [];
-  const begun = editions.find(({ id }) => topicsOf(id).some((node) => node.id === topic));
+  const begun = editions.find(({ id }) => topicsOf(id).some((node) => node.id === near));
   const edition = picked ?? begun?.id ?? editions[0]?.id ?? '';
   const topics = topicsOf(edition);
   return (
