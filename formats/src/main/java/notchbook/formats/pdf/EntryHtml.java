@@ -6,20 +6,25 @@ import static notchbook.formats.xml.Xml.escaped;
 import java.util.Locale;
 import notchbook.core.layer.Layer;
 import notchbook.formats.layer.LayerSvg;
-import notchbook.formats.pdf.SectionSheet.Attached;
-import notchbook.formats.pdf.SectionSheet.Entry;
-import notchbook.formats.pdf.SectionSheet.Ink;
-import notchbook.formats.pdf.SectionSheet.Link;
-import notchbook.formats.pdf.SectionSheet.Photo;
-import notchbook.formats.pdf.SectionSheet.Recording;
-import notchbook.formats.pdf.SectionSheet.Typed;
+import notchbook.formats.pdf.PdfWish.Sounds;
+import notchbook.formats.sheet.DocumentHtml;
+import notchbook.formats.sheet.SectionSheet.Attached;
+import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.Ink;
+import notchbook.formats.sheet.SectionSheet.Link;
+import notchbook.formats.sheet.SectionSheet.MediaFile;
+import notchbook.formats.sheet.SectionSheet.Photo;
+import notchbook.formats.sheet.SectionSheet.Recording;
+import notchbook.formats.sheet.SectionSheet.Typed;
 
 /** An entry as XHTML, no wider than what it is given. Typed text flows on; everything else stays whole. */
 final class EntryHtml {
     private final PictureHtml pictures;
+    private final Sounds sounds;
 
-    EntryHtml(PaperSize paper) {
-        this.pictures = new PictureHtml(paper);
+    EntryHtml(PdfWish wish) {
+        this.pictures = new PictureHtml(wish.paper());
+        this.sounds = wish.sounds();
     }
 
     String write(Entry entry, double widthMm) {
@@ -47,15 +52,26 @@ final class EntryHtml {
     }
 
     /** Its name, its length, what is said in it and where it can be heard: paper has no sound. */
-    private static String recording(Recording recording, String name) {
+    private String recording(Recording recording, String name) {
         var kind = recording.isClip() ? "Clip" : "Recording";
-        return "<div class=\"card\"><p><b>%s</b>, %s</p>%s<p class=\"when\">%s <a href=\"%s\" title=\"%5$s\">%5$s</a></p></div>"
+        return "<div class=\"card\">%s<p><b>%s</b>, %s</p>%s<p class=\"when\">%s</p></div>"
                 .formatted(
+                        sounds == Sounds.CODED ? QrSvg.write(recording.address()) : "",
                         name.isBlank() ? kind : kind + " “" + escaped(name) + "”",
                         length(recording.seconds()),
                         recording.words().isBlank() ? "" : paragraph("said", "“" + recording.words() + "”"),
-                        recording.isClip() ? "Watch it at" : "Hear it at",
-                        escaped(recording.address()));
+                        sounds == Sounds.ATTACHED && recording.file().isPresent()
+                                ? attached(recording.file().get())
+                                : where(recording));
+    }
+
+    private static String where(Recording recording) {
+        return "%s <a href=\"%s\" title=\"%2$s\">%2$s</a>"
+                .formatted(recording.isClip() ? "Watch it at" : "Hear it at", escaped(recording.address()));
+    }
+
+    private static String attached(MediaFile file) {
+        return "It lies in this PDF: " + escaped(file.name());
     }
 
     /** What its spots say stands below a picture: a printed one can't be pointed at. */
@@ -71,7 +87,9 @@ final class EntryHtml {
         var title = link.title().isBlank() ? address : escaped(link.title());
         return "<div class=\"card\">%s<p><a href=\"%s\" title=\"%2$s\">%s</a></p>%s<p class=\"when\">%s</p></div>"
                 .formatted(
-                        link.picture().map(pictures::beside).orElse(""),
+                        link.picture()
+                                .map(picture -> pictures.beside(picture, "Picture of the page " + link.title()))
+                                .orElse(""),
                         address,
                         title,
                         paragraph("about", link.description()),

@@ -10,9 +10,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
-import notchbook.formats.pdf.SectionSheet.Entry;
-import notchbook.formats.pdf.SectionSheet.Page;
-import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.Columns;
+import notchbook.formats.sheet.Level;
+import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.Page;
+import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
 
 /** A page as XHTML: its zones in order, columns beside the middle, halves and thirds beside each other. */
 final class PageHtml {
@@ -26,16 +28,18 @@ final class PageHtml {
     private final double widthMm;
     private final EntryHtml entries;
 
-    PageHtml(PaperSize paper) {
-        this.widthMm = paper.contentWidthMm();
-        this.entries = new EntryHtml(paper);
+    PageHtml(PdfWish wish) {
+        this.widthMm = wish.paper().contentWidthMm();
+        this.entries = new EntryHtml(wish);
     }
 
-    String write(Page page) {
+    /** {@code anchor} is what leads to it. */
+    String write(Page page, String anchor) {
         var columns = Columns.of(page);
         var hasTitles = page.zones().size() > 1;
-        return "<div class=\"page\"><h2>%s</h2><p class=\"when\">%s</p>%s%s%s</div>"
+        return "<div class=\"page\" id=\"%s\"><h2>%s</h2><p class=\"when\">%s</p>%s%s%s</div>"
                 .formatted(
+                        anchor,
                         escaped(page.title()),
                         escaped(DAY.format(page.day()) + " · " + page.week()),
                         page.zones().isEmpty() ? "<p class=\"about\">Nothing is on this page yet.</p>" : "",

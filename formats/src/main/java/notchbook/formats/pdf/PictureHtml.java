@@ -9,7 +9,7 @@ import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.formats.ink.StrokeSvg;
 import notchbook.formats.layer.LayerSvg;
-import notchbook.formats.pdf.SectionSheet.Photo;
+import notchbook.formats.sheet.SectionSheet.Photo;
 
 /**
  * Photos and drawings as XHTML, each with its size in mm. A photo and what is written on it are one element, so that no
@@ -47,8 +47,8 @@ final class PictureHtml {
     }
 
     /** A small picture beside words. */
-    String beside(Photo photo) {
-        return image(photo, "", "small", fitted(photo.width(), photo.height(), SMALL_MM));
+    String beside(Photo photo, String words) {
+        return image(photo, words, "small", fitted(photo.width(), photo.height(), SMALL_MM));
     }
 
     String drawing(Drawing drawing, String words, double widthMm) {

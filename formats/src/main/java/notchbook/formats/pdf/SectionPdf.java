@@ -1,8 +1,12 @@
 package notchbook.formats.pdf;
 
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.PdfAConformance;
+import notchbook.formats.pdf.PdfWish.Sounds;
+import notchbook.formats.sheet.SectionSheet;
+
 /**
- * Writes a section as a tagged PDF (PDF/UA-1): real text, photos with their captions as alternative text, ink as
- * vector paths, recordings listed with their length.
+ * Writes a section as a PDF for reading aloud and for keeping (PDF/UA-1 with PDF/A-2u, or PDF/A-3u where sounds lie in it): real
+ * text, photos with their captions as alternative text, ink as vector paths, recordings listed with their length.
  *
  * <p>Nothing can run out of a sheet or come apart: every column and every picture has a width in mm that follows from the
  * paper, a picture and what is written on it are one drawing, pictures and rows of halves and thirds go to the next sheet
@@ -12,10 +16,17 @@ public final class SectionPdf {
     private SectionPdf() {}
 
     public static byte[] write(SectionSheet sheet, PaperSize paper) {
-        return TaggedPdf.write(html(sheet, paper));
+        return write(sheet, PdfWish.on(paper));
     }
 
-    static String html(SectionSheet sheet, PaperSize paper) {
-        return SectionHtml.write(sheet, paper, paper.pageRule() + TaggedPdf.css("/section.css"));
+    public static byte[] write(SectionSheet sheet, PdfWish wish) {
+        var isAttached = wish.sounds() == Sounds.ATTACHED;
+        var pdf = TaggedPdf.write(html(sheet, wish), isAttached ? PdfAConformance.PDFA_3_U : PdfAConformance.PDFA_2_U);
+        var finished = PdfParts.of(sheet, wish).addTo(pdf);
+        return wish.isTwoUp() ? TwoUp.of(finished) : finished;
+    }
+
+    static String html(SectionSheet sheet, PdfWish wish) {
+        return SectionHtml.write(sheet, wish, wish.paper().pageRule() + TaggedPdf.css("/section.css"));
     }
 }

@@ -1,21 +1,22 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import java.util.List;
 import java.util.Optional;
 import notchbook.core.notebook.Zone.Role;
-import notchbook.formats.pdf.SectionSheet.Entry;
-import notchbook.formats.pdf.SectionSheet.Page;
-import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.Page;
+import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
 
 /** A page by where its zones stand: in a column before or after the middle, in the middle, or at the foot. */
-record Columns(Optional<ZoneOfPage> cues, List<ZoneOfPage> middle, Optional<ZoneOfPage> margin, List<ZoneOfPage> foot) {
+public record Columns(
+        Optional<ZoneOfPage> cues, List<ZoneOfPage> middle, Optional<ZoneOfPage> margin, List<ZoneOfPage> foot) {
     /** Wide enough for four or five words a line, narrow enough to leave the notes most of the sheet. */
     private static final double SIDE = 0.27;
 
     /** Two of them leave the middle more than half. */
     private static final double EACH_SIDE = 0.22;
 
-    static Columns of(Page page) {
+    public static Columns of(Page page) {
         return new Columns(
                 zones(page, Role.CUES).stream().findFirst(),
                 page.zones().stream()
@@ -30,20 +31,20 @@ record Columns(Optional<ZoneOfPage> cues, List<ZoneOfPage> middle, Optional<Zone
         return page.zones().stream().filter(zone -> zone.zone().role() == role).toList();
     }
 
-    boolean areThere() {
+    public boolean areThere() {
         return cues.isPresent() || margin.isPresent();
     }
 
-    List<Entry> middleEntries() {
+    public List<Entry> middleEntries() {
         return middle.stream().flatMap(zone -> zone.entries().stream()).toList();
     }
 
     /** What a column beside the middle takes of the width of the sheet. */
-    double sideShare() {
+    public double sideShare() {
         return cues.isPresent() && margin.isPresent() ? EACH_SIDE : SIDE;
     }
 
-    double middleShare() {
+    public double middleShare() {
         return 1 - (cues.isPresent() ? sideShare() : 0) - (margin.isPresent() ? sideShare() : 0);
     }
 }

@@ -1,4 +1,4 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import static java.util.Comparator.comparing;
 import static java.util.stream.Collectors.joining;
@@ -30,8 +30,8 @@ import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
 
-/** Typed text as XHTML that fits a width in mm: formulas as vector drawings, tables with columns of stated widths. */
-final class DocumentHtml {
+/** Typed text as XHTML that fits a width in mm: formulas as they are wanted, tables with columns of stated widths. */
+public final class DocumentHtml {
     private static final double POINTS_PER_MM = 72 / 25.4;
 
     // What the style sheet takes from the width of what stands in a list or in a quotation.
@@ -40,13 +40,24 @@ final class DocumentHtml {
     private static final double CELL_MM = 4;
     private static final double FORMULA_INDENT_PT = 14;
 
-    private final double widthMm;
-
-    DocumentHtml(double widthMm) {
-        this.widthMm = widthMm;
+    /** Writes a formula within a width in points, on a line of its own or within one. */
+    public interface FormulaWriter {
+        String write(String tex, boolean isOwnLine, double widthPt);
     }
 
-    String write(Document document) {
+    private final double widthMm;
+    private final FormulaWriter formulas;
+
+    public DocumentHtml(double widthMm) {
+        this(widthMm, FormulaSvg::write);
+    }
+
+    public DocumentHtml(double widthMm, FormulaWriter formulas) {
+        this.widthMm = widthMm;
+        this.formulas = formulas;
+    }
+
+    public String write(Document document) {
         return blocks(document.blocks());
     }
 
@@ -55,7 +66,7 @@ final class DocumentHtml {
     }
 
     private DocumentHtml narrower(double byMm) {
-        return new DocumentHtml(widthMm - byMm);
+        return new DocumentHtml(widthMm - byMm, formulas);
     }
 
     private String blocks(List<Block> blocks) {
@@ -80,7 +91,7 @@ final class DocumentHtml {
                         + "</blockquote>";
             case Table table -> table(table);
             case FormulaBlock formula ->
-                "<div class=\"formula\">" + FormulaSvg.write(formula.tex(), true, widthPt() - FORMULA_INDENT_PT)
+                "<div class=\"formula\">" + formulas.write(formula.tex(), true, widthPt() - FORMULA_INDENT_PT)
                         + "</div>";
         };
     }
@@ -102,7 +113,7 @@ final class DocumentHtml {
     /** Fixed widths, so that no cell can push another off the sheet; letters smaller where there are many columns. */
     private String table(Table table) {
         var widths = TableColumns.widths(table);
-        return "<table class=\"%s\">%s%s</table>"
+        return "<table class=\"%s\"><colgroup>%s</colgroup>%s</table>"
                 .formatted(
                         look(widths.length),
                         Arrays.stream(widths)
@@ -117,7 +128,7 @@ final class DocumentHtml {
 
     private String row(List<Cell> row, double[] widths) {
         var inside = new DocumentHtml(
-                Math.max(1, widthMm * Arrays.stream(widths).min().orElse(1) - CELL_MM));
+                Math.max(1, widthMm * Arrays.stream(widths).min().orElse(1) - CELL_MM), formulas);
         return "<tr>" + row.stream().map(inside::cell).collect(joining()) + "</tr>";
     }
 
@@ -131,7 +142,7 @@ final class DocumentHtml {
         return content.stream()
                 .map(part -> switch (part) {
                     case LineBreak ignored -> "<br/>";
-                    case Formula formula -> FormulaSvg.write(formula.tex(), false, widthPt());
+                    case Formula formula -> formulas.write(formula.tex(), false, widthPt());
                     case Text text -> marked(text);
                 })
                 .collect(joining());

@@ -1,4 +1,4 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import static notchbook.formats.xml.Xml.escaped;
 
@@ -18,7 +18,7 @@ import org.scilab.forge.jlatexmath.TeXFormula;
 import org.scilab.forge.jlatexmath.TeXIcon;
 
 /** A formula in TeX as a drawing with the TeX as its alternative text; TeX that can't be set stands as it was typed. */
-final class FormulaSvg {
+public final class FormulaSvg {
     /** The size of the text around it, in points. */
     private static final int SIZE = 11;
 
@@ -34,7 +34,7 @@ final class FormulaSvg {
     private FormulaSvg() {}
 
     /** A formula no wider than {@code widthPt}; a longer one is set smaller. */
-    static String write(String tex, boolean isOwnLine, double widthPt) {
+    public static String write(String tex, boolean isOwnLine, double widthPt) {
         if (UNSAFE.matcher(tex).find() || depth(tex) > DEEPEST) {
             return asTyped(tex);
         }

@@ -1,4 +1,4 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import static java.util.stream.Collectors.toSet;
 
@@ -10,19 +10,19 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.core.text.Passages;
-import notchbook.formats.pdf.SectionSheet.Entry;
-import notchbook.formats.pdf.SectionSheet.Typed;
+import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.Typed;
 
 /**
  * Entries of the middle, and the notes in the columns that stand level with them. A level begins at each entry that a note
  * stands beside; notes that stand beside nothing come last, as on the screen.
  */
-record Level(List<Entry> middle, List<Entry> cues, List<Entry> margin) {
+public record Level(List<Entry> middle, List<Entry> cues, List<Entry> margin) {
     private Level() {
         this(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
     }
 
-    static List<Level> of(List<Entry> middle, List<Entry> cues, List<Entry> margin) {
+    public static List<Level> of(List<Entry> middle, List<Entry> cues, List<Entry> margin) {
         var entryOf = entriesByName(middle);
         var besideEntry = Stream.concat(cues.stream(), margin.stream())
                 .flatMap(note -> note.beside().map(entryOf::get).stream())

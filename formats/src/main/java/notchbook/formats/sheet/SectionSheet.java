@@ -1,9 +1,11 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone;
@@ -12,6 +14,22 @@ import notchbook.core.text.Document;
 /** What goes into the PDF of a section: its pages and reflections, with who made it and which version it is. */
 public record SectionSheet(
         String title, String student, String notebook, String version, List<Page> pages, List<Reflection> reflections) {
+
+    /** The titles of all pages and reflections, in order. */
+    public List<String> titles() {
+        return Stream.concat(
+                        pages.stream().map(Page::title), reflections.stream().map(Reflection::title))
+                .toList();
+    }
+
+    /** The sounds, clips and files that can go along, in order. */
+    public List<MediaFile> files() {
+        return pages.stream()
+                .flatMap(page -> page.zones().stream())
+                .flatMap(zone -> zone.entries().stream())
+                .flatMap(entry -> entry.content().file().stream())
+                .toList();
+    }
 
     public record Page(String title, LocalDate day, String week, List<ZoneOfPage> zones) {}
 
@@ -36,12 +54,17 @@ public record SectionSheet(
             this.sixths = sixths;
         }
 
-        int sixths() {
+        public int sixths() {
             return sixths;
         }
     }
 
-    public sealed interface Content {}
+    public sealed interface Content {
+        /** What goes along beside what is shown. */
+        default Optional<MediaFile> file() {
+            return Optional.empty();
+        }
+    }
 
     public record Typed(Document document) implements Content {}
 
@@ -57,10 +80,14 @@ public record SectionSheet(
      * A recording or clip is listed with its length in seconds, what is said in it, and the web address where it can be
      * heard; the file itself goes along.
      */
-    public record Recording(boolean isClip, double seconds, String words, String address) implements Content {}
+    public record Recording(boolean isClip, double seconds, String words, String address, Optional<MediaFile> file)
+            implements Content {}
 
     /** A file is listed with its size in bytes; its content goes along as a file. */
-    public record Attached(String name, long bytes) implements Content {}
+    public record Attached(String name, long bytes, Optional<MediaFile> file) implements Content {}
+
+    /** What can go along: its name, unlike that of any other here, its media type and where its content lies. */
+    public record MediaFile(String name, String type, Path place) {}
 
     /** A link with what its page says of itself; title and description may be blank. */
     public record Link(String address, String title, String description, Optional<Photo> picture) implements Content {}

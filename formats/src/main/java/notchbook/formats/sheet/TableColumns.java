@@ -1,4 +1,4 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import java.util.Arrays;
 import java.util.List;

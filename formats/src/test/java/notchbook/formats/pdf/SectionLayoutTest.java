@@ -12,9 +12,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import notchbook.core.notebook.Patterns;
-import notchbook.formats.pdf.SectionSheet.Page;
-import notchbook.formats.pdf.SectionSheet.Width;
-import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SectionSheet.Page;
+import notchbook.formats.sheet.SectionSheet.Width;
+import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.Sheets;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
@@ -33,7 +35,7 @@ class SectionLayoutTest {
     @EnumSource
     void holdsEveryWordOnce(PaperSize paper) {
         var there = numbers(PRINTED.get(paper).words());
-        var wanted = numbers(SectionPdf.html(EVERYTHING, paper));
+        var wanted = numbers(SectionPdf.html(EVERYTHING, PdfWish.on(paper)));
         assertThat(new HashSet<>(there)).isEqualTo(new HashSet<>(wanted));
         assertThat(there).hasSameSizeAs(wanted);
     }

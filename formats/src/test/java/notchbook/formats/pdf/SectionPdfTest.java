@@ -21,9 +21,11 @@ import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Style;
 import notchbook.core.text.Document.Text;
 import notchbook.formats.layer.Layers;
-import notchbook.formats.pdf.SectionSheet.Answer;
-import notchbook.formats.pdf.SectionSheet.Entry;
-import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SectionSheet.Answer;
+import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.Sheets;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
@@ -83,7 +85,7 @@ class SectionPdfTest {
         try (var pdf = Loader.loadPDF(SectionPdf.write(sheet, PaperSize.A4))) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("1 Crest of the wave");
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
-            assertThat(SectionPdf.html(sheet, PaperSize.A4))
+            assertThat(SectionPdf.html(sheet, PdfWish.on(PaperSize.A4)))
                     .contains("alt=\"Photo. Written on it: Still &lt;water&gt;", "Mind the gap");
         }
     }
@@ -126,7 +128,7 @@ class SectionPdfTest {
                                 List.of(new InkPoint(10, 10, 0.5, 0), new InkPoint(90, 40, 1, 20))))))),
                 entry(new SectionSheet.Photo(photo(), "image/png", 640, 480, Optional.empty())),
                 entry(new SectionSheet.Recording(
-                        false, 185, "The echo comes later.", "https://skerrow.example/versions/7")));
+                        false, 185, "The echo comes later.", "https://skerrow.example/versions/7", Optional.empty())));
         var page =
                 new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", List.of(zone(entries)));
         var reflection = new SectionSheet.Reflection(

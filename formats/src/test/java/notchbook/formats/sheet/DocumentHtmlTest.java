@@ -1,4 +1,4 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package notchbook.formats.pdf;
+package notchbook.formats.sheet;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -33,29 +33,29 @@ import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
-import notchbook.formats.pdf.SectionSheet.Attached;
-import notchbook.formats.pdf.SectionSheet.Content;
-import notchbook.formats.pdf.SectionSheet.Entry;
-import notchbook.formats.pdf.SectionSheet.Ink;
-import notchbook.formats.pdf.SectionSheet.Link;
-import notchbook.formats.pdf.SectionSheet.Page;
-import notchbook.formats.pdf.SectionSheet.Photo;
-import notchbook.formats.pdf.SectionSheet.Recording;
-import notchbook.formats.pdf.SectionSheet.Typed;
-import notchbook.formats.pdf.SectionSheet.Width;
-import notchbook.formats.pdf.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.SectionSheet.Attached;
+import notchbook.formats.sheet.SectionSheet.Content;
+import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.Ink;
+import notchbook.formats.sheet.SectionSheet.Link;
+import notchbook.formats.sheet.SectionSheet.Page;
+import notchbook.formats.sheet.SectionSheet.Photo;
+import notchbook.formats.sheet.SectionSheet.Recording;
+import notchbook.formats.sheet.SectionSheet.Typed;
+import notchbook.formats.sheet.SectionSheet.Width;
+import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
 
 /** Made-up sections, among them one that holds everything in every width. Each word is there once, by its number. */
-final class Sheets {
+public final class Sheets {
     private int words;
 
     /** Every pattern, every kind of entry, whole, half and third, long tables, formulas and addresses. */
-    static SectionSheet withEverything() {
+    public static SectionSheet withEverything() {
         return new Sheets().everything();
     }
 
     /** Notes of 60 and of 12 words, numbered from 0, and a cue of 9 words about the second. */
-    static SectionSheet withACueBesideTheSecondNote() {
+    public static SectionSheet withACueBesideTheSecondNote() {
         var sheets = new Sheets();
         var passage = UUID.randomUUID();
         var first = entry(typed(sheets.paragraph(60)), "", Width.FULL);
@@ -67,7 +67,7 @@ final class Sheets {
     }
 
     /** One page of {@code count} entries of all kinds. */
-    static SectionSheet ofEntries(int count) {
+    public static SectionSheet ofEntries(int count) {
         var sheets = new Sheets();
         var entries = IntStream.range(0, count)
                 .mapToObj(i -> i % 9 == 0
@@ -97,8 +97,10 @@ final class Sheets {
             all.add(entry(photo(600, 840, true), sentence(5), width));
             all.add(entry(drawing(), sentence(5), width));
             all.add(entry(
-                    new Recording(false, 185, sentence(9), "https://skerrow.example/versions/7"), sentence(4), width));
-            all.add(entry(new Attached(word() + ".pdf", 120_000), "", width));
+                    new Recording(false, 185, sentence(9), "https://skerrow.example/versions/7", Optional.empty()),
+                    sentence(4),
+                    width));
+            all.add(entry(new Attached(word() + ".pdf", 120_000, Optional.empty()), "", width));
             all.add(entry(link(), "", width));
         }
         all.add(entry(typed(paragraph(400)), "", Width.FULL));
@@ -118,7 +120,10 @@ final class Sheets {
         return List.of(
                 entry(rich(), "", Width.FULL),
                 entry(photo(800, 600, true), sentence(6), Width.FULL),
-                entry(new Recording(false, 65, sentence(9), "https://skerrow.example/versions/7"), "", Width.FULL),
+                entry(
+                        new Recording(false, 65, sentence(9), "https://skerrow.example/versions/7", Optional.empty()),
+                        "",
+                        Width.FULL),
                 entry(typed(table(4, 3)), "", Width.FULL),
                 entry(typed(paragraph(14)), "", Width.HALF),
                 entry(photo(600, 840, false), sentence(3), Width.HALF));
@@ -136,11 +141,11 @@ final class Sheets {
         return new SectionSheet("Everything", "Marlo Quist", "Physics", "version 1", pages, List.of());
     }
 
-    static Entry entry(Content content, String caption, Width width) {
+    public static Entry entry(Content content, String caption, Width width) {
         return new Entry(UUID.randomUUID(), content, caption, width, List.of(), Optional.empty());
     }
 
-    static Typed typed(Block... blocks) {
+    public static Typed typed(Block... blocks) {
         return new Typed(new Document(List.of(blocks)));
     }
 
@@ -202,7 +207,7 @@ final class Sheets {
     }
 
     /** A grey picture with a green square in its middle; what is written on it is a frame right around the square. */
-    static Photo photo(int width, int height, boolean isWrittenOn) {
+    public static Photo photo(int width, int height, boolean isWrittenOn) {
         var picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         var pen = picture.createGraphics();
         pen.setColor(Color.LIGHT_GRAY);

@@ -1,0 +1,153 @@
+package notchbook.formats.web;
+
+import static java.util.stream.Collectors.joining;
+import static notchbook.formats.xml.Xml.escaped;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import notchbook.formats.pdf.TaggedPdf;
+import notchbook.formats.sheet.SectionSheet;
+
+/**
+ * A section as a book for any reader (EPUB 3.3): a chapter for each page, text that flows, formulas as MathML, sounds and clips
+ * inside.
+ */
+public final class Epub {
+    private static final String CONTAINER =
+            "<?xml version=\"1.0\" encoding=\"UTF-8\"?><container version=\"1.0\" xmlns=\"urn:oasis:names:tc:opendocument:xmlns:container\"><rootfiles><rootfile full-path=\"book/book.opf\" media-type=\"application/oebps-package+xml\"/></rootfiles></container>";
+
+    private static final String CHAPTER = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <!DOCTYPE html>
+            <html xmlns="http://www.w3.org/1999/xhtml" lang="en" xml:lang="en"><head><title>%s</title><link rel="stylesheet" href="book.css"/></head><body>%s</body></html>
+            """;
+
+    private static final String PACKAGE = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <package xmlns="http://www.idpf.org/2007/opf" version="3.0" unique-identifier="id" xml:lang="en">
+            <metadata xmlns:dc="http://purl.org/dc/elements/1.1/">
+            <dc:identifier id="id">urn:uuid:%s</dc:identifier><dc:title>%s</dc:title><dc:language>en</dc:language>
+            <dc:creator>%s</dc:creator><dc:description>%s</dc:description>
+            <meta property="dcterms:modified">%s</meta>
+            <meta property="schema:accessMode">textual</meta><meta property="schema:accessMode">visual</meta>
+            <meta property="schema:accessModeSufficient">textual</meta>
+            <meta property="schema:accessibilityFeature">tableOfContents</meta>
+            <meta property="schema:accessibilityFeature">alternativeText</meta>
+            <meta property="schema:accessibilityFeature">MathML</meta>
+            <meta property="schema:accessibilityHazard">none</meta>
+            <meta property="schema:accessibilitySummary">Text that flows, headings, and words for every picture.</meta>
+            </metadata>
+            <manifest>%s</manifest>
+            <spine>%s</spine></package>
+            """;
+
+    private Epub() {}
+
+    /** {@code id} is what a reader knows the book by, {@code at} when it was last changed. */
+    public static void write(SectionSheet sheet, UUID id, Instant at, OutputStream out) throws IOException {
+        var book = WebBook.of(sheet);
+        try (var zip = new ZipWriter(out)) {
+            zip.putPlain("mimetype", "application/epub+zip");
+            zip.put("META-INF/container.xml", CONTAINER);
+            zip.put("book/book.opf", packageOf(book, id, at));
+            zip.put(
+                    "book/nav.xhtml",
+                    CHAPTER.formatted("Contents", nav(book))
+                            .replace("<html ", "<html xmlns:epub=\"http://www.idpf.org/2007/ops\" "));
+            zip.put("book/book.css", TaggedPdf.css("/book.css"));
+            zip.put("book/title.xhtml", CHAPTER.formatted(escaped(sheet.title()), titlePage(sheet)));
+            for (var chapterAt = 0; chapterAt < book.chapters().size(); chapterAt++) {
+                var chapter = book.chapters().get(chapterAt);
+                zip.put("book/" + name(chapterAt), CHAPTER.formatted(escaped(chapter.title()), chapter.body()));
+            }
+            for (var part : book.media()) {
+                zip.put("book/", part);
+            }
+        }
+    }
+
+    private static String name(int at) {
+        return "page-%03d.xhtml".formatted(at + 1);
+    }
+
+    private static String titlePage(SectionSheet sheet) {
+        return "<h1 class=\"title\">%s</h1><p>%s</p><p>%s</p><p class=\"when\">%s</p>"
+                .formatted(
+                        escaped(sheet.title()),
+                        escaped(sheet.student()),
+                        escaped(sheet.notebook()),
+                        escaped(sheet.version()));
+    }
+
+    private static String nav(WebBook book) {
+        var lines = IntStream.range(0, book.chapters().size())
+                .mapToObj(at -> "<li><a href=\"%s\">%s</a></li>"
+                        .formatted(name(at), escaped(titleOf(book.chapters().get(at)))))
+                .collect(joining());
+        return "<nav epub:type=\"toc\" id=\"toc\"><h1>Contents</h1><ol><li><a href=\"title.xhtml\">Title page</a></li>"
+                + lines + "</ol></nav>";
+    }
+
+    private static String titleOf(WebBook.Chapter chapter) {
+        return chapter.title().isBlank() ? "Page" : chapter.title();
+    }
+
+    private static String packageOf(WebBook book, UUID id, Instant at) {
+        var sheet = book.sheet();
+        return PACKAGE.formatted(
+                id,
+                escaped(sheet.title()),
+                escaped(sheet.student()),
+                escaped(sheet.notebook() + " · " + sheet.version()),
+                at.truncatedTo(ChronoUnit.SECONDS),
+                manifest(book),
+                spine(book));
+    }
+
+    private static String manifest(WebBook book) {
+        var chapters = IntStream.range(0, book.chapters().size())
+                .mapToObj(at -> item("page-" + (at + 1), name(at), "application/xhtml+xml", properties(book, at)));
+        var media = IntStream.range(0, book.media().size()).mapToObj(at -> {
+            var part = book.media().get(at);
+            return item("media-" + (at + 1), part.path(), typeOf(part.type()), "");
+        });
+        return Stream.of(
+                        Stream.of(
+                                item("nav", "nav.xhtml", "application/xhtml+xml", "nav"),
+                                item("title", "title.xhtml", "application/xhtml+xml", ""),
+                                item("css", "book.css", "text/css", "")),
+                        chapters,
+                        media)
+                .flatMap(parts -> parts)
+                .collect(joining("\n"));
+    }
+
+    /** The type of Opus in Ogg says so; every other stays as it is. */
+    private static String typeOf(String type) {
+        return type.equals("audio/ogg") ? "audio/ogg; codecs=opus" : type;
+    }
+
+    private static String properties(WebBook book, int at) {
+        var chapter = book.chapters().get(at);
+        return Stream.of(chapter.hasMath() ? "mathml" : "", chapter.hasSvg() ? "svg" : "")
+                .filter(name -> !name.isEmpty())
+                .collect(joining(" "));
+    }
+
+    private static String item(String id, String path, String type, String properties) {
+        var more = properties.isEmpty() ? "" : " properties=\"" + properties + "\"";
+        return "<item id=\"%s\" href=\"%s\" media-type=\"%s\"%s/>".formatted(id, path, type, more);
+    }
+
+    private static String spine(WebBook book) {
+        return "<itemref idref=\"title\"/>"
+                + IntStream.rangeClosed(1, book.chapters().size())
+                        .mapToObj("<itemref idref=\"page-%d\"/>"::formatted)
+                        .collect(joining());
+    }
+}

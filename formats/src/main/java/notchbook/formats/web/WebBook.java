@@ -1,0 +1,29 @@
+package notchbook.formats.web;
+
+import java.util.ArrayList;
+import java.util.List;
+import notchbook.formats.sheet.SectionSheet;
+
+/** A section in chapters, one for each page and reflection, with the files that they refer to. */
+record WebBook(SectionSheet sheet, List<Chapter> chapters, List<WebMedia.Part> media) {
+    /** A chapter under its title; {@code body} is XHTML. */
+    record Chapter(String title, String body) {
+        boolean hasMath() {
+            return body.contains("<math");
+        }
+
+        boolean hasSvg() {
+            return body.contains("<svg");
+        }
+    }
+
+    static WebBook of(SectionSheet sheet) {
+        var media = new WebMedia();
+        var pages = new WebPage(media);
+        var chapters = new ArrayList<Chapter>();
+        sheet.pages().forEach(page -> chapters.add(new Chapter(page.title(), pages.write(page))));
+        sheet.reflections()
+                .forEach(reflection -> chapters.add(new Chapter(reflection.title(), WebPage.write(reflection))));
+        return new WebBook(sheet, chapters, media.parts());
+    }
+}

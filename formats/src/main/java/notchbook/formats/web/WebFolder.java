@@ -1,0 +1,64 @@
+package notchbook.formats.web;
+
+import static java.util.stream.Collectors.joining;
+import static notchbook.formats.xml.Xml.escaped;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.stream.IntStream;
+import notchbook.formats.pdf.TaggedPdf;
+import notchbook.formats.sheet.SectionSheet;
+
+/**
+ * A section as a folder of plain HTML, in a ZIP file: {@code index.html} and all that it shows and plays beside it. It opens from a
+ * stick, without a network and without a script.
+ */
+public final class WebFolder {
+    private static final String PAGE = """
+            <!DOCTYPE html>
+            <html lang="en"><head><meta charset="utf-8"><title>%s</title>
+            <meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex">
+            <link rel="stylesheet" href="book.css"></head><body>
+            <header><h1 class="title">%1$s</h1><p class="when">%s</p>
+            <nav aria-label="Contents"><ol>%s</ol></nav></header>
+            <main>%s</main></body></html>
+            """;
+
+    private WebFolder() {}
+
+    public static void write(SectionSheet sheet, OutputStream out) throws IOException {
+        var book = WebBook.of(sheet);
+        try (var zip = new ZipWriter(out)) {
+            zip.put("index.html", page(book));
+            zip.put("book.css", TaggedPdf.css("/book.css"));
+            for (var part : book.media()) {
+                zip.put("", part);
+            }
+        }
+    }
+
+    private static String page(WebBook book) {
+        var sheet = book.sheet();
+        var chapters = book.chapters();
+        return PAGE.formatted(
+                escaped(sheet.title()),
+                escaped(sheet.student() + " · " + sheet.notebook() + " · " + sheet.version()),
+                IntStream.range(0, chapters.size())
+                        .mapToObj(at -> "<li><a href=\"#page-%d\">%s</a></li>"
+                                .formatted(at, escaped(chapters.get(at).title())))
+                        .collect(joining()),
+                IntStream.range(0, chapters.size())
+                        .mapToObj(at -> "<section id=\"page-%d\">%s</section>"
+                                .formatted(at, asHtml(chapters.get(at).body())))
+                        .collect(joining("\n")));
+    }
+
+    /** Below the title of the section a page's is one of the second rank; HTML closes no players by a slash. */
+    private static String asHtml(String body) {
+        return body.replace("<h2>", "<h3>")
+                .replace("</h2>", "</h3>")
+                .replace("<h1>", "<h2>")
+                .replace("</h1>", "</h2>")
+                .replace("controls=\"controls\"", "controls");
+    }
+}

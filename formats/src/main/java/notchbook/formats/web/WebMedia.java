@@ -1,0 +1,49 @@
+package notchbook.formats.web;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import notchbook.formats.sheet.SectionSheet.MediaFile;
+import notchbook.formats.sheet.SectionSheet.Photo;
+
+/** The files that pages refer to, each under a name of its own in the folder "media"; they are found while pages are written. */
+final class WebMedia {
+    private static final Map<String, String> ENDINGS = Map.of("image/jpeg", "jpg", "image/png", "png");
+
+    /** What lies in the folder: bytes of a picture, or a file that is copied. */
+    sealed interface Part {
+        String path();
+
+        String type();
+    }
+
+    record Picture(String path, String type, byte[] content) implements Part {}
+
+    record Copied(String path, String type, MediaFile file) implements Part {}
+
+    private final List<Part> parts = new ArrayList<>();
+    private final Map<String, Copied> files = new LinkedHashMap<>();
+
+    String picture(Photo photo) {
+        var path = "media/picture-%03d.%s".formatted(parts.size() + 1, ENDINGS.getOrDefault(photo.type(), "jpg"));
+        parts.add(new Picture(path, photo.type(), photo.bytes()));
+        return path;
+    }
+
+    String file(MediaFile file) {
+        return files.computeIfAbsent(file.name(), name -> copied(file)).path();
+    }
+
+    List<Part> parts() {
+        return List.copyOf(parts);
+    }
+
+    /** Letters and digits that every file system and every reader takes. */
+    private Copied copied(MediaFile file) {
+        var name = file.name().replaceAll("[^A-Za-z0-9.]+", "-");
+        var copied = new Copied("media/%03d-%s".formatted(parts.size() + 1, name), file.type(), file);
+        parts.add(copied);
+        return copied;
+    }
+}

@@ -1,0 +1,55 @@
+package notchbook.formats.web;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.UUID;
+import java.util.stream.Stream;
+import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.Sections;
+import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class EpubTest {
+    @TempDir
+    private Path folder;
+
+    static Stream<Named<SectionSheet>> sections() {
+        return Sections.all();
+    }
+
+    @ParameterizedTest
+    @MethodSource("sections")
+    void keepsToTheStandard(SectionSheet sheet) throws IOException {
+        var book = folder.resolve("book.epub");
+        Files.write(book, written(sheet));
+        assertThat(EpubFindings.of(book)).isEmpty();
+    }
+
+    @Test
+    void holdsSoundsAndFormulas() throws IOException {
+        var parts = Zips.read(written(Sections.withSound(folder)));
+        assertThat(parts.keySet()).first().isEqualTo("mimetype");
+        assertThat(new String(parts.get("book/media/001-1-Wall.ogg"), UTF_8)).isEqualTo("sound of Wall");
+        assertThat(new String(parts.get("book/page-001.xhtml"), UTF_8))
+                .contains(
+                        "<audio controls=\"controls\"",
+                        "src=\"media/001-1-Wall.ogg\"",
+                        "<math",
+                        "alttext=\"v = \\frac{s}{t}\"");
+    }
+
+    private static byte[] written(SectionSheet sheet) throws IOException {
+        var out = new ByteArrayOutputStream();
+        Epub.write(sheet, UUID.randomUUID(), Instant.parse("2026-11-24T10:00:00Z"), out);
+        return out.toByteArray();
+    }
+}
