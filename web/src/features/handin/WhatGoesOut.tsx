@@ -1,6 +1,7 @@
 import type { Api } from '../../api';
 import { Button, Card, plural } from '../../ui';
 import { PdfLinks } from './PdfLinks';
+import { SaveCopy } from './SaveCopy';
 
 const BUDGET_BYTES = 100_000_000;
 
@@ -27,7 +28,10 @@ export function WhatGoesOut({ ready, isFitted, isLooking, onLook }: Props) {
           {isLooking ? 'Back to the check' : `See it as ${ready.to.teacher} will`}
         </Button>
         {ready.picked.section && (
-          <PdfLinks href={`/api/sections/${ready.picked.section}/pdf`} name="PDF as it is now" />
+          <>
+            <PdfLinks href={`/api/sections/${ready.picked.section}/pdf`} name="PDF as it is now" />
+            <SaveCopy base={`/api/sections/${ready.picked.section}`} />
+          </>
         )}
       </div>
     </Card>

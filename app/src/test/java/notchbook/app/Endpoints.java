@@ -122,6 +122,7 @@ final class Endpoints {
             entry("GET /api/readiness/preview?section={section}&cues=true", STUDENT_ONLY),
             entry("GET /api/hand-ins/unasked", ANY_STUDENT),
             entry("GET /api/sections/{section}/pdf", STUDENT_ONLY),
+            entry("GET /api/sections/{section}/copy?form=WEB", STUDENT_ONLY),
             entry("PUT /api/pages/{new} {'sectionId':'{section}','title':'New'}", STUDENT_ONLY),
             entry("PUT /api/pages/{page}/pattern " + PATTERN, STUDENT_ONLY),
             entry("PUT /api/pages/{page}/paper {'lines':'RULED','spacingMm':8,'tint':'STRAW'}", STUDENT_ONLY),
@@ -210,6 +211,7 @@ final class Endpoints {
             entry("GET /api/hand-ins/{handIn}", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/seal", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/pdf", STUDENT_AND_TEACHER),
+            entry("GET /api/hand-ins/{handIn}/copy?form=EPUB", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/package", STUDENT_AND_TEACHER),
             entry("GET /api/seal-keys", ANYONE),
             entry(

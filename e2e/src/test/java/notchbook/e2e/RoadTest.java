@@ -341,6 +341,32 @@ class RoadTest {
                 .sees("this PDF is not as Notchbook gave it");
     }
 
+    /** On a phone, from a folder, without the school. */
+    @Test
+    @Order(16)
+    void takesTheVersionAlongInFormsThatOpenElsewhere() throws IOException {
+        hal.press("^Other forms$");
+        var book = Files.createTempDirectory("epub");
+        Zips.unpack(copy("Book (EPUB)"), book);
+        assertThat(Files.readString(book.resolve("book/page-001.xhtml"))).contains("twenty claps", "<audio");
+        var folder = Files.createTempDirectory("pages");
+        Zips.unpack(copy("Web pages"), folder);
+        var phone = chrome.context(390, 844).newPage();
+        phone.navigate(folder.resolve("index.html").toUri().toString());
+        assertThat(phone.locator("main")).containsText("twenty claps");
+        phone.waitForFunction("() => [...document.querySelectorAll('audio')].every((one) => one.duration > 0)");
+        phone.waitForFunction("() => [...document.querySelectorAll('img')].every((one) => one.naturalWidth > 0)");
+        assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
+    }
+
+    private Path copy(String form) {
+        hal.page().getByLabel(form).check();
+        var saved = hal.page().waitForDownload(() -> hal.press("^Save it$")).path();
+        hal.sees("is saved.");
+        return saved;
+    }
+
     /** An entry of what was handed in, by words of it. */
     private Locator handedIn(String words) {
         return tolland.page()

@@ -5,14 +5,26 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 
-/** ZIP files as a forger would change them. */
+/** ZIP files, taken apart, and as a forger would change them. */
 final class Zips {
     private Zips() {}
+
+    static void unpack(Path file, Path folder) throws IOException {
+        try (var from = new ZipInputStream(Files.newInputStream(file))) {
+            for (var entry = from.getNextEntry(); entry != null; entry = from.getNextEntry()) {
+                var place = folder.resolve(entry.getName());
+                Files.createDirectories(place.getParent());
+                Files.copy(from, place);
+            }
+        }
+    }
 
     /** The same file with one of its texts changed. */
     static byte[] changed(byte[] file, String path, UnaryOperator<String> change) throws IOException {

@@ -25,7 +25,6 @@ import notchbook.app.handin.HandInViews.UnaskedView;
 import notchbook.app.handin.HandInViews.VersionView;
 import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
-import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
 import notchbook.app.remark.RemarkView;
 import notchbook.app.setwork.SetWork;
@@ -33,13 +32,9 @@ import notchbook.app.setwork.SetWorkMapper;
 import notchbook.app.setwork.SetWorks;
 import notchbook.core.handin.Fit;
 import notchbook.core.handin.GoesAlong;
-import notchbook.core.handin.Picked;
 import notchbook.core.handin.Purpose;
 import notchbook.core.handin.Readiness;
-import notchbook.formats.pdf.PaperSize;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +44,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 @RestController
 class HandInController {
@@ -262,30 +256,5 @@ class HandInController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answer(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody AnswerBody body) {
         handIns.answer(reader, id, body.words());
-    }
-
-    @GetMapping("/api/hand-ins/{id}/pdf")
-    ResponseEntity<byte[]> pdf(
-            @AuthenticationPrincipal Person reader,
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "A4") PaperSize paper) {
-        return pdf(handIns.require(reader, id).title(), handIns.pdf(reader, id, new Print(paper, origin())));
-    }
-
-    @GetMapping("/api/sections/{id}/pdf")
-    ResponseEntity<byte[]> draftPdf(
-            @AuthenticationPrincipal Person reader,
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "A4") PaperSize paper) {
-        return pdf("section", handIns.draftPdf(reader, new Picked.OfSection(id), new Print(paper, origin())));
-    }
-
-    private static ResponseEntity<byte[]> pdf(String title, byte[] content) {
-        return Download.of(title, "pdf", MediaType.APPLICATION_PDF, content);
-    }
-
-    /** The address that this school is reached at, as this reader typed it. */
-    private static String origin() {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
     }
 }

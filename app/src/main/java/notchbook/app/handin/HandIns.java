@@ -25,10 +25,9 @@ import notchbook.core.handin.HandInState;
 import notchbook.core.handin.Picked;
 import notchbook.core.handin.Purpose;
 import notchbook.core.handin.Readiness;
+import notchbook.core.handin.Scope;
 import notchbook.core.seal.Statement;
 import notchbook.core.syllabus.Edition;
-import notchbook.formats.pdf.SectionPdf;
-import notchbook.formats.pdf.SignedPdf;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -45,7 +44,6 @@ public class HandIns {
     private final Freezer freezer;
     private final SealedVersions versions;
     private final WorkChecks checks;
-    private final SectionSheets sheets;
     private final SealKeys keys;
 
     HandIns(
@@ -59,7 +57,6 @@ public class HandIns {
             Freezer freezer,
             SealedVersions versions,
             WorkChecks checks,
-            SectionSheets sheets,
             SealKeys keys) {
         this.store = store;
         this.remarks = remarks;
@@ -71,7 +68,6 @@ public class HandIns {
         this.freezer = freezer;
         this.versions = versions;
         this.checks = checks;
-        this.sheets = sheets;
         this.keys = keys;
     }
 
@@ -96,6 +92,11 @@ public class HandIns {
 
     /** For what a student asks to check or hand in: set work, or nothing that was asked for. */
     public record Aim(Optional<UUID> setWorkId, boolean isUnasked) {
+        /** A sheet of a week is what no teacher has to ask for, so it is for set work only where that is said. */
+        boolean isUnaskedFor(Picked picked) {
+            return isUnasked || (setWorkId.isEmpty() && picked.scope() == Scope.SHEET);
+        }
+
         public static Aim at(SetWork setWork) {
             return new Aim(Optional.of(setWork.id()), false);
         }
@@ -156,7 +157,7 @@ public class HandIns {
 
     Readying ready(Person reader, Picked picked, Aim aim) {
         var work = picking.of(reader, picked);
-        var setWork = aim.isUnasked()
+        var setWork = aim.isUnaskedFor(picked)
                 ? Optional.<SetWork>empty()
                 : aim.setWorkId().map(id -> setWorks.require(reader, id)).or(() -> choices(reader, work).stream()
                         .findFirst());
@@ -279,26 +280,6 @@ public class HandIns {
         if (!handIn.state().canBeTakenBack() || !store.delete(id)) {
             throw Refusal.notNow("Your teacher has opened it already. Ask for it to be sent back.");
         }
-    }
-
-    /** The PDF of a sealed version, with its seal; without one when it was never signed, or does not hold any more. */
-    public byte[] pdf(Person reader, UUID id, Print print) {
-        var handIn = require(reader, id);
-        var address = print.origin() + "/versions/" + id;
-        var isWhole = versions.broken(handIn).isEmpty();
-        var version = "version " + handIn.version() + (isWhole ? "" : ", its seal is broken");
-        var pdf = SectionPdf.write(sheets.of(versions.read(handIn), version, page -> address), print.paper());
-        return isWhole && handIn.signature().isPresent()
-                ? SignedPdf.sign(pdf, versions.statement(handIn), keys.current().key())
-                : pdf;
-    }
-
-    /** The PDF of what was picked as it is now. */
-    byte[] draftPdf(Person reader, Picked picked, Print print) {
-        var address = print.origin() + "/p/";
-        return SectionPdf.write(
-                sheets.of(preview(reader, picked, GoesAlong.NOTHING), "not handed in", page -> address + page),
-                print.paper());
     }
 
     /** Keeps what the student says to a remark that came back; blank takes it back. */

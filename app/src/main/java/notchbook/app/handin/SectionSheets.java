@@ -3,7 +3,9 @@ package notchbook.app.handin;
 import static java.util.stream.Collectors.joining;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,7 +20,8 @@ import notchbook.core.layer.Layer;
 import notchbook.core.scan.SetPage;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
-import notchbook.formats.pdf.SectionSheet;
+import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SectionSheet.MediaFile;
 import notchbook.formats.voice.TakeJson;
 import org.springframework.stereotype.Component;
 
@@ -36,6 +39,7 @@ class SectionSheets {
     /** {@code addressOf} says where a page can be opened, for what paper can't play. */
     SectionSheet of(Frozen frozen, String version, UnaryOperator<String> addressOf) {
         var items = sent.byId(frozen.media());
+        var files = files(frozen, items);
         return new SectionSheet(
                 frozen.cover().title(),
                 frozen.cover().student(),
@@ -44,13 +48,40 @@ class SectionSheets {
                 frozen.pages().stream()
                         .map(page -> page(
                                 page,
-                                new Around(items, addressOf.apply(page.id().toString()))))
+                                new Around(
+                                        items, files, addressOf.apply(page.id().toString()))))
                         .toList(),
                 frozen.reflections().stream().map(SectionSheets::reflection).toList());
     }
 
-    /** What stands around an entry: the media of its section, and where its page can be opened. */
-    private record Around(Map<UUID, MediaItem> items, String address) {}
+    /** What stands around an entry: the media of its section, those that go along as files, and where its page can be opened. */
+    private record Around(Map<UUID, MediaItem> items, Map<UUID, MediaFile> files, String address) {
+        Optional<MediaFile> fileOf(Sealed.Entry entry) {
+            return entry.mediaId().map(files::get);
+        }
+    }
+
+    /** Sounds, clips and files, each under its number and what it is called. */
+    private Map<UUID, MediaFile> files(Frozen frozen, Map<UUID, MediaItem> items) {
+        var files = new HashMap<UUID, MediaFile>();
+        for (var page : frozen.pages()) {
+            for (var entry : page.entries()) {
+                if (entry.kind().isPlayed() || entry.kind() == EntryKind.FILE) {
+                    var item = items.get(entry.mediaId().orElseThrow());
+                    files.putIfAbsent(item.id(), file(files.size() + 1, entry, item));
+                }
+            }
+        }
+        return files;
+    }
+
+    private MediaFile file(int number, Sealed.Entry entry, MediaItem item) {
+        var name = entry.caption().isBlank()
+                ? entry.kind().name().toLowerCase(Locale.ROOT)
+                : entry.caption().replaceAll("[^\\p{L}\\p{N} -]", "").strip();
+        var ending = MediaPath.of(item).replaceAll("^.*\\.", "");
+        return new MediaFile("%02d %s.%s".formatted(number, name, ending), item.type(), media.place(item));
+    }
 
     private SectionSheet.Page page(Sealed.Page page, Around around) {
         var zones = new ArrayList<SectionSheet.ZoneOfPage>();
@@ -110,11 +141,13 @@ class SectionSheets {
                         entry.kind() == EntryKind.CLIP,
                         items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0),
                         TakeJson.read(entry.content()).lines().words(),
-                        around.address());
+                        around.address(),
+                        around.fileOf(entry));
             case FILE ->
                 new SectionSheet.Attached(
                         EntryContent.words(entry.kind(), entry.content()),
-                        items.get(entry.mediaId().orElseThrow()).bytes());
+                        items.get(entry.mediaId().orElseThrow()).bytes(),
+                        around.fileOf(entry));
             case LINK -> link(entry, items);
         };
     }
