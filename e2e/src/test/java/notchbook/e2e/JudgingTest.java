@@ -113,7 +113,7 @@ class JudgingTest {
         noor.follow("Hand in this sheet")
                 .sees("who has not asked for it")
                 .fill("A word to Ms Tolland", "Is that how one says it?")
-                .press("^(Seal version 1 and send|Send with)")
+                .press("^Send with")
                 .sees("waiting to be read");
         tolland.go("All set work").go("Sent unasked by 10B Physics");
         tolland.sees("Is that how one says it?").go("Sallow, N");
