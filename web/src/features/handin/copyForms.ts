@@ -2,8 +2,8 @@ export const FORMS = { PDF: 'PDF', EPUB: 'Book (EPUB)', WEB: 'Web pages' } as co
 export const PAPERS = { A4: 'A4', LETTER: 'Letter' } as const;
 export const SOUNDS = {
   LISTED: 'listed',
-  CODED: 'with a code to scan',
-  ATTACHED: 'in the PDF itself',
+  CODED: 'with a code',
+  ATTACHED: 'inside it',
 } as const;
 
 /** In which form a copy is wanted; all but the first is about PDFs. */

@@ -54,7 +54,7 @@ final class EntryHtml {
     /** Its name, its length, what is said in it and where it can be heard: paper has no sound. */
     private String recording(Recording recording, String name) {
         var kind = recording.isClip() ? "Clip" : "Recording";
-        return "<div class=\"card\">%s<p><b>%s</b>, %s</p>%s<p class=\"when\">%s</p></div>"
+        return "<div class=\"card\">%s<p><b>%s</b>, %s</p>%s<p class=\"when\">%s</p><div class=\"below\"></div></div>"
                 .formatted(
                         sounds == Sounds.CODED ? QrSvg.write(recording.address()) : "",
                         name.isBlank() ? kind : kind + " “" + escaped(name) + "”",
