@@ -1,4 +1,10 @@
-export const FORMS = { PDF: 'PDF', EPUB: 'Book (EPUB)', WEB: 'Web pages' } as const;
+export const FORMS = {
+  PDF: 'PDF',
+  EPUB: 'Book (EPUB)',
+  WEB: 'Web pages',
+  MARKDOWN: 'Markdown',
+  PICTURES: 'Pictures',
+} as const;
 export const PAPERS = { A4: 'A4', LETTER: 'Letter' } as const;
 export const SOUNDS = {
   LISTED: 'listed',
@@ -21,6 +27,8 @@ export const PLAIN: CopyWish = { form: 'PDF', paper: 'A4', sounds: 'LISTED', isB
 export const GOOD_FOR: Record<CopyWish['form'], string> = {
   PDF: 'For paper and for keeping. It can be read aloud, and looks the same everywhere.',
   EPUB: 'For any reader of books. The text flows to any screen; sounds and clips play in it.',
+  PICTURES: 'Each sheet as a picture (PNG), for where nothing else can be put in.',
+  MARKDOWN: 'One text that any editor opens, with its pictures, sounds and files beside it. Unpack it first.',
   WEB: 'A folder that opens in any browser, from a stick too, without a network. Unpack it first.',
 };
 

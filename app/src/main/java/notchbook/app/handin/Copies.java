@@ -8,6 +8,9 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.seal.SealKeys;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.handin.Picked;
+import notchbook.formats.markdown.MarkdownFolder;
+import notchbook.formats.pdf.PagePictures;
+import notchbook.formats.pdf.PaperSize;
 import notchbook.formats.pdf.PdfWish;
 import notchbook.formats.pdf.SectionPdf;
 import notchbook.formats.pdf.SignedPdf;
@@ -61,13 +64,17 @@ class Copies {
         switch (form) {
             case EPUB -> Epub.write(sheet, id, clock.now(), out);
             case WEB -> WebFolder.write(sheet, out);
+            case MARKDOWN -> MarkdownFolder.write(sheet, out);
+            case PICTURES -> PagePictures.write(sheet, PaperSize.A4, out);
         }
     }
 
     /** A form besides the PDF, with the name of its files. */
     enum Form {
         EPUB("epub", "application/epub+zip"),
-        WEB("zip", "application/zip");
+        WEB("zip", "application/zip"),
+        MARKDOWN("zip", "application/zip"),
+        PICTURES("zip", "application/zip");
 
         final String ending;
         final String type;

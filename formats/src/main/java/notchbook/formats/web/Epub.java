@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import notchbook.formats.pdf.TaggedPdf;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.ZipWriter;
 
 /**
  * A section as a book for any reader (EPUB 3.3): a chapter for each page, text that flows, formulas as MathML, sounds and clips

@@ -3,9 +3,10 @@ package notchbook.formats.web;
 import java.util.ArrayList;
 import java.util.List;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SheetMedia;
 
 /** A section in chapters, one for each page and reflection, with the files that they refer to. */
-record WebBook(SectionSheet sheet, List<Chapter> chapters, List<WebMedia.Part> media) {
+record WebBook(SectionSheet sheet, List<Chapter> chapters, List<SheetMedia.Part> media) {
     /** A chapter under its title; {@code body} is XHTML. */
     record Chapter(String title, String body) {
         boolean hasMath() {
@@ -18,7 +19,7 @@ record WebBook(SectionSheet sheet, List<Chapter> chapters, List<WebMedia.Part> m
     }
 
     static WebBook of(SectionSheet sheet) {
-        var media = new WebMedia();
+        var media = new SheetMedia();
         var pages = new WebPage(media);
         var chapters = new ArrayList<Chapter>();
         sheet.pages().forEach(page -> chapters.add(new Chapter(page.title(), pages.write(page))));

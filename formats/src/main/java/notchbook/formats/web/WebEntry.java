@@ -16,15 +16,16 @@ import notchbook.formats.sheet.SectionSheet.Link;
 import notchbook.formats.sheet.SectionSheet.Photo;
 import notchbook.formats.sheet.SectionSheet.Recording;
 import notchbook.formats.sheet.SectionSheet.Typed;
+import notchbook.formats.sheet.SheetMedia;
 
 /** An entry as XHTML that flows to any width; what can be played plays in place. */
 final class WebEntry {
     /** As wide as a formula that has no MathML may be drawn, in mm. */
     private static final double WIDTH_MM = 160;
 
-    private final WebMedia media;
+    private final SheetMedia media;
 
-    WebEntry(WebMedia media) {
+    WebEntry(SheetMedia media) {
         this.media = media;
     }
 

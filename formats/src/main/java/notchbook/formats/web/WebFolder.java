@@ -8,6 +8,7 @@ import java.io.OutputStream;
 import java.util.stream.IntStream;
 import notchbook.formats.pdf.TaggedPdf;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.ZipWriter;
 
 /**
  * A section as a folder of plain HTML, in a ZIP file: {@code index.html} and all that it shows and plays beside it. It opens from a

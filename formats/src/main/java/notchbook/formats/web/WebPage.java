@@ -13,6 +13,7 @@ import notchbook.formats.sheet.SectionSheet.Entry;
 import notchbook.formats.sheet.SectionSheet.Page;
 import notchbook.formats.sheet.SectionSheet.Reflection;
 import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
+import notchbook.formats.sheet.SheetMedia;
 
 /** A page or a reflection as XHTML that flows to any width: where there is room, notes stand beside what they are about. */
 final class WebPage {
@@ -20,7 +21,7 @@ final class WebPage {
 
     private final WebEntry entries;
 
-    WebPage(WebMedia media) {
+    WebPage(SheetMedia media) {
         this.entries = new WebEntry(media);
     }
 

@@ -44,6 +44,10 @@ public final class Sections {
                 page("Clock", sound(folder, "2 Clock.ogg", "sound of Clock"))));
     }
 
+    public static SectionSheet saying(String words) {
+        return of(List.of(page("Said", typed(words))));
+    }
+
     private static SectionSheet of(List<Page> pages) {
         return new SectionSheet("Echoes", "Marlo Quist", "Physics", "version 1", pages, List.of());
     }

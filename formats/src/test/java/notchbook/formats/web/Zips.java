@@ -8,10 +8,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 
 /** The parts of a ZIP file by their paths, in the order in which they lie. */
-final class Zips {
+public final class Zips {
     private Zips() {}
 
-    static Map<String, byte[]> read(byte[] zip) throws IOException {
+    public static Map<String, byte[]> read(byte[] zip) throws IOException {
         var parts = new LinkedHashMap<String, byte[]>();
         try (var in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {

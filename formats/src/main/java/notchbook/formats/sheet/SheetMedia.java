@@ -1,4 +1,6 @@
-package notchbook.formats.web;
+package notchbook.formats.sheet;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,34 +10,41 @@ import notchbook.formats.sheet.SectionSheet.MediaFile;
 import notchbook.formats.sheet.SectionSheet.Photo;
 
 /** The files that pages refer to, each under a name of its own in the folder "media"; they are found while pages are written. */
-final class WebMedia {
+public final class SheetMedia {
     private static final Map<String, String> ENDINGS = Map.of("image/jpeg", "jpg", "image/png", "png");
 
     /** What lies in the folder: bytes of a picture, or a file that is copied. */
-    sealed interface Part {
+    public sealed interface Part {
         String path();
 
         String type();
     }
 
-    record Picture(String path, String type, byte[] content) implements Part {}
+    public record Picture(String path, String type, byte[] content) implements Part {}
 
-    record Copied(String path, String type, MediaFile file) implements Part {}
+    public record Copied(String path, String type, MediaFile file) implements Part {}
 
     private final List<Part> parts = new ArrayList<>();
     private final Map<String, Copied> files = new LinkedHashMap<>();
 
-    String picture(Photo photo) {
+    public String picture(Photo photo) {
         var path = "media/picture-%03d.%s".formatted(parts.size() + 1, ENDINGS.getOrDefault(photo.type(), "jpg"));
         parts.add(new Picture(path, photo.type(), photo.bytes()));
         return path;
     }
 
-    String file(MediaFile file) {
+    /** A drawing as SVG. */
+    public String drawing(String svg) {
+        var path = "media/drawing-%03d.svg".formatted(parts.size() + 1);
+        parts.add(new Picture(path, "image/svg+xml", svg.getBytes(UTF_8)));
+        return path;
+    }
+
+    public String file(MediaFile file) {
         return files.computeIfAbsent(file.name(), name -> copied(file)).path();
     }
 
-    List<Part> parts() {
+    public List<Part> parts() {
         return List.copyOf(parts);
     }
 

@@ -1,4 +1,4 @@
-package notchbook.formats.web;
+package notchbook.formats.sheet;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
@@ -10,15 +10,15 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
 /** Writes the parts of a book into a ZIP file, large ones as they are read. */
-final class ZipWriter implements AutoCloseable {
+public final class ZipWriter implements AutoCloseable {
     private final ZipOutputStream zip;
 
-    ZipWriter(OutputStream out) {
+    public ZipWriter(OutputStream out) {
         this.zip = new ZipOutputStream(out);
     }
 
     /** As it is, without being packed: it can be read at a fixed place of the file. */
-    void putPlain(String path, String content) throws IOException {
+    public void putPlain(String path, String content) throws IOException {
         var bytes = content.getBytes(UTF_8);
         var sum = new CRC32();
         sum.update(bytes);
@@ -31,20 +31,20 @@ final class ZipWriter implements AutoCloseable {
         zip.closeEntry();
     }
 
-    void put(String path, String content) throws IOException {
+    public void put(String path, String content) throws IOException {
         put(path, content.getBytes(UTF_8));
     }
 
-    void put(String path, byte[] content) throws IOException {
+    public void put(String path, byte[] content) throws IOException {
         zip.putNextEntry(new ZipEntry(path));
         zip.write(content);
         zip.closeEntry();
     }
 
-    void put(String folder, WebMedia.Part part) throws IOException {
+    public void put(String folder, SheetMedia.Part part) throws IOException {
         switch (part) {
-            case WebMedia.Picture picture -> put(folder + picture.path(), picture.content());
-            case WebMedia.Copied copied -> {
+            case SheetMedia.Picture picture -> put(folder + picture.path(), picture.content());
+            case SheetMedia.Copied copied -> {
                 zip.putNextEntry(new ZipEntry(folder + copied.path()));
                 Files.copy(copied.file().place(), zip);
                 zip.closeEntry();
