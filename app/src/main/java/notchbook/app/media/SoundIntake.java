@@ -66,7 +66,20 @@ class SoundIntake {
     private static Loudness loudness(Incoming incoming) throws IOException {
         var gathering = new Loudness.Gathering(RATE);
         var arguments = List.of(
-                "-i", incoming.file().toString(), "-map", "0:a:0", "-ac", "1", "-ar", "" + RATE, "-f", "s16le", "-");
+                "-i",
+                incoming.file().toString(),
+                "-map",
+                "0:a:0",
+                // A microphone that stutters stamps two pieces with one time: nothing of them is missing.
+                "-af",
+                "asetpts=N/SR/TB",
+                "-ac",
+                "1",
+                "-ar",
+                "" + RATE,
+                "-f",
+                "s16le",
+                "-");
         var isWhole = Ffmpeg.read(LIMIT, arguments, samples -> gather(samples, gathering));
         if (!isWhole && !incoming.isCutOff() && gathering.lengthMillis() <= LONGEST_MILLIS) {
             throw brokenOff(incoming);
