@@ -7,7 +7,6 @@ import notchbook.app.handin.HandInViews.RegisterView;
 import notchbook.app.handin.HandInViews.SetWorkLine;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
-import notchbook.app.platform.Refusal;
 import notchbook.app.setwork.SetWorks;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -34,7 +33,7 @@ class RegisterController {
     /** The set work of the reader's classes, the latest due first. */
     @GetMapping("/api/set-work")
     List<SetWorkLine> setWork(@AuthenticationPrincipal Person reader) {
-        requireTeacher(reader);
+        reader.requireTeacher();
         return register.lines(reader);
     }
 
@@ -53,7 +52,7 @@ class RegisterController {
     /** All students of the reader's classes against all of their set work. */
     @GetMapping("/api/register")
     OverviewView overview(@AuthenticationPrincipal Person reader) {
-        requireTeacher(reader);
+        reader.requireTeacher();
         return register.overview(reader);
     }
 
@@ -71,11 +70,5 @@ class RegisterController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void sendSeveralBack(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SeveralBody body) {
         checking.sendBack(reader, setWorks.requireTaught(reader, id), body.handIns());
-    }
-
-    private static void requireTeacher(Person reader) {
-        if (!reader.isTeacher()) {
-            throw Refusal.notFound("place");
-        }
     }
 }

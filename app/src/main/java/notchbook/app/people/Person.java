@@ -28,6 +28,13 @@ public record Person(UUID id, String userName, String fullName, Role role) imple
         }
     }
 
+    /** Keeps everyone else out of what only a teacher does. */
+    public void requireTeacher() {
+        if (!isTeacher()) {
+            throw Refusal.notFound("place");
+        }
+    }
+
     /** Keeps everyone else out of where the people of a school are looked after. */
     public void requireKeeper() {
         if (!isKeeper()) {

@@ -22,14 +22,14 @@ public class StockRemarks {
     public record StockRemark(UUID id, String words) {}
 
     List<StockRemark> of(Person teacher) {
-        requireTeacher(teacher);
+        teacher.requireTeacher();
         return store.of(teacher.id());
     }
 
     /** Keeps a teacher's sentences as they are now, in this order. */
     @Transactional
     public void keep(Person teacher, List<StockRemark> all) {
-        requireTeacher(teacher);
+        teacher.requireTeacher();
         if (all.size() > MOST) {
             throw Refusal.unfit("Keep up to 60 sentences. Leave out what you no longer say.");
         }
@@ -37,11 +37,5 @@ public class StockRemarks {
             throw Refusal.unfit("Each sentence has 1 to 500 characters.");
         }
         store.replace(teacher.id(), all);
-    }
-
-    private static void requireTeacher(Person reader) {
-        if (!reader.isTeacher()) {
-            throw Refusal.notFound("place");
-        }
     }
 }

@@ -45,14 +45,14 @@ public class SetWorks {
 
     /** Set work of a class that the reader teaches. */
     public SetWork requireTaught(Person reader, UUID id) {
-        requireTeacher(reader);
+        reader.requireTeacher();
         return require(reader, id);
     }
 
     /** Asks a class for something, or changes what it was asked for; once asked of a class it stays with that class. */
     @Transactional
     public void set(Person reader, SetWork wish) {
-        requireTeacher(reader);
+        reader.requireTeacher();
         people.requireClass(reader, wish.classId());
         var before = store.find(wish.id());
         before.ifPresentOrElse(work -> change(reader, work, wish), () -> store.insert(wish));
@@ -72,7 +72,7 @@ public class SetWorks {
 
     /** What the reader's classes were asked for once, the latest due first. */
     List<SetWork> takenBack(Person reader) {
-        requireTeacher(reader);
+        reader.requireTeacher();
         return store.takenBack(classesOf(reader));
     }
 
@@ -89,11 +89,5 @@ public class SetWorks {
 
     private List<UUID> classesOf(Person reader) {
         return people.classesOf(reader).stream().map(SchoolClass::id).toList();
-    }
-
-    private static void requireTeacher(Person reader) {
-        if (!reader.isTeacher()) {
-            throw Refusal.notFound("place");
-        }
     }
 }
