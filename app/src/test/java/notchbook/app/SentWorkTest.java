@@ -86,6 +86,13 @@ class SentWorkTest extends AppTest {
     }
 
     @Test
+    void saysWhatToChooseWhereNothingWasPicked() {
+        for (var path : List.of("/api/readiness", "/api/readiness/preview")) {
+            assertThat(browser.get(school.student, path).detail()).startsWith("Choose what to hand in");
+        }
+    }
+
+    @Test
     void takesPagesOfOneNotebookOnly() {
         var other = school.desk(school.student).page().id();
         var both =

@@ -3,7 +3,6 @@ package notchbook.app.handin;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 
-import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,6 +33,7 @@ import notchbook.core.handin.Fit;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.handin.Purpose;
 import notchbook.core.handin.Readiness;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -145,13 +145,10 @@ class HandInController {
     @GetMapping("/api/readiness")
     ReadyView readiness(
             @AuthenticationPrincipal Person reader,
-            @RequestParam Optional<UUID> section,
-            @RequestParam(defaultValue = "") List<UUID> pages,
-            @RequestParam Optional<UUID> notebook,
-            @RequestParam Optional<LocalDate> monday,
+            @ParameterObject PickedQuery picking,
             @RequestParam Optional<UUID> setWork,
             @RequestParam(defaultValue = "false") boolean unasked) {
-        var picked = new PickedView(section, pages, notebook, monday).picked();
+        var picked = picking.picked();
         var ready = handIns.ready(reader, picked, new HandIns.Aim(setWork, unasked));
         var work = ready.work();
         var kinds = work.entries().stream().map(entry -> entry.kind()).toList();
@@ -192,15 +189,11 @@ class HandInController {
     @GetMapping("/api/readiness/preview")
     PreviewView preview(
             @AuthenticationPrincipal Person reader,
-            @RequestParam Optional<UUID> section,
-            @RequestParam(defaultValue = "") List<UUID> pages,
-            @RequestParam Optional<UUID> notebook,
-            @RequestParam Optional<LocalDate> monday,
+            @ParameterObject PickedQuery picking,
             @RequestParam(defaultValue = "false") boolean marks,
             @RequestParam(defaultValue = "false") boolean cues,
             @RequestParam(defaultValue = "false") boolean earlier) {
-        var frozen = handIns.preview(
-                reader, new PickedView(section, pages, notebook, monday).picked(), new GoesAlong(marks, cues, earlier));
+        var frozen = handIns.preview(reader, picking.picked(), new GoesAlong(marks, cues, earlier));
         return new PreviewView(sealed.pages(frozen), sealed.reflections(frozen));
     }
 
