@@ -3,14 +3,24 @@ package notchbook.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import notchbook.formats.pdf.PaperSize;
+import notchbook.formats.pdf.PdfStandards;
 import notchbook.formats.pdf.PrintedPdf;
+import notchbook.formats.web.EpubFindings;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.verapdf.pdfa.flavours.PDFAFlavour;
 
-/** Every section of the demo school's first student, as a teacher would print it. */
+/** Every section of the demo school's first student, as a teacher would print it, and as it is taken along. */
 class DemoSheetsTest {
+    @TempDir
+    private Path folder;
+
     private static final String SECTIONS = """
             async () => {
               const read = async (path) => (await fetch(path)).json();
@@ -39,10 +49,30 @@ class DemoSheetsTest {
         }
     }
 
+    /** With their sounds, files, formulas, links and what was written on paper. */
+    @Test
+    void keepToTheStandardsInEachFormThatHasOne() throws IOException {
+        var breaches = new ArrayList<String>();
+        try (var chrome = new Chrome()) {
+            var page = chrome.signedIn("marlo");
+            for (var section : (List<?>) page.evaluate(SECTIONS)) {
+                var attached = fetched(page, section, "pdf?book=true&sounds=ATTACHED");
+                PdfStandards.breaches(attached, PDFAFlavour.PDFA_3_U, PDFAFlavour.PDFUA_1)
+                        .forEach(breach -> breaches.add(section + " as PDF: " + breach));
+                var book = Files.write(folder.resolve("book.epub"), fetched(page, section, "copy?form=EPUB"));
+                EpubFindings.of(book).forEach(breach -> breaches.add(section + " as EPUB: " + breach));
+            }
+        }
+        assertThat(breaches).isEmpty();
+    }
+
     private static PrintedPdf printed(Page page, Object section, PaperSize paper) {
-        return PrintedPdf.of(page.context()
-                .request()
-                .get("%s/api/sections/%s/pdf?paper=%s".formatted(Stage.address(), section, paper))
-                .body());
+        return PrintedPdf.of(fetched(page, section, "pdf?paper=" + paper));
+    }
+
+    private static byte[] fetched(Page page, Object section, String form) {
+        var answer = page.context().request().get("%s/api/sections/%s/%s".formatted(Stage.address(), section, form));
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.body();
     }
 }

@@ -2,12 +2,14 @@ package notchbook.app.handin;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.seal.SealKeys;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.handin.Picked;
+import notchbook.core.seal.Statement;
 import notchbook.formats.markdown.MarkdownFolder;
 import notchbook.formats.pdf.PagePictures;
 import notchbook.formats.pdf.PaperSize;
@@ -36,33 +38,43 @@ class Copies {
         this.clock = clock;
     }
 
-    /** {@code origin} is the address of this school, as the reader typed it. */
-    SectionSheet ofVersion(Person reader, UUID id, String origin) {
+    /** What leaves, with what its seal says where it has one that holds. */
+    record Leaving(UUID id, SectionSheet sheet, Optional<Statement> sealed) {}
+
+    /** A sealed version; {@code origin} is the address of this school, as the reader typed it. */
+    Leaving ofVersion(Person reader, UUID id, String origin) {
         var handIn = handIns.require(reader, id);
-        var version = "version " + handIn.version() + (versions.broken(handIn).isEmpty() ? "" : ", its seal is broken");
+        var isWhole = versions.broken(handIn).isEmpty();
+        var version = "version " + handIn.version() + (isWhole ? "" : ", its seal is broken");
         var address = origin + "/versions/" + id;
-        return sheets.of(versions.read(handIn), version, page -> address);
+        return new Leaving(
+                id,
+                sheets.of(versions.read(handIn), version, page -> address),
+                handIn.signature().filter(signature -> isWhole).map(signature -> versions.statement(handIn)));
     }
 
     /** Work as it is now. */
-    SectionSheet ofSection(Person reader, UUID section, String origin) {
+    Leaving ofSection(Person reader, UUID section, String origin) {
         var now = handIns.preview(reader, new Picked.OfSection(section), GoesAlong.NOTHING);
-        return sheets.of(now, "not handed in", page -> origin + "/p/" + page);
+        return new Leaving(section, sheets.of(now, "not handed in", page -> origin + "/p/" + page), Optional.empty());
     }
 
-    /** The PDF of a sealed version, with its seal; without one when it was never signed, or does not hold any more. */
-    byte[] sealedPdf(Person reader, UUID id, SectionSheet sheet, PdfWish wish) {
-        var handIn = handIns.require(reader, id);
-        var pdf = SectionPdf.write(sheet, wish);
-        return handIn.signature().isPresent() && versions.broken(handIn).isEmpty()
-                ? SignedPdf.sign(pdf, versions.statement(handIn), keys.current().key())
-                : pdf;
+    /** The PDF, with the seal of what has one. */
+    byte[] pdf(Leaving leaving, PdfWish wish) {
+        var pdf = SectionPdf.write(leaving.sheet(), wish);
+        return leaving.sealed()
+                .map(says -> SignedPdf.sign(pdf, says, keys.current().key()))
+                .orElse(pdf);
     }
 
-    /** {@code id} is what a reader of books knows it by. */
-    void write(SectionSheet sheet, UUID id, Form form, OutputStream out) throws IOException {
+    void write(Leaving leaving, Form form, OutputStream out) throws IOException {
+        var sheet = leaving.sheet();
         switch (form) {
-            case EPUB -> Epub.write(sheet, id, clock.now(), out);
+            case EPUB -> {
+                try (var sounds = new BookSounds()) {
+                    Epub.write(sheet, new Epub.Edition(leaving.id(), clock.now()), sounds::asOpus, out);
+                }
+            }
             case WEB -> WebFolder.write(sheet, out);
             case MARKDOWN -> MarkdownFolder.write(sheet, out);
             case PICTURES -> PagePictures.write(sheet, PaperSize.A4, out);

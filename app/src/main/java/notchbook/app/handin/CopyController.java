@@ -2,14 +2,14 @@ package notchbook.app.handin;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
 import notchbook.formats.pdf.PaperSize;
 import notchbook.formats.pdf.PdfWish;
 import notchbook.formats.pdf.PdfWish.Sounds;
-import notchbook.formats.pdf.SectionPdf;
-import notchbook.formats.sheet.SectionSheet;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,33 +28,30 @@ class CopyController {
         this.copies = copies;
     }
 
+    /** How a PDF is wanted: for A4, with its sounds listed, where nothing else is said. */
+    record PdfParameters(
+            Optional<PaperSize> paper, Optional<Boolean> book, Optional<Sounds> sounds, Optional<Boolean> twoUp) {
+        PdfWish wish() {
+            return new PdfWish(
+                    paper.orElse(PaperSize.A4), book.orElse(false), sounds.orElse(Sounds.LISTED), twoUp.orElse(false));
+        }
+    }
+
     /** A sealed version as a signed PDF. */
     @GetMapping("/api/hand-ins/{id}/pdf")
     ResponseEntity<byte[]> versionPdf(
-            @AuthenticationPrincipal Person reader,
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "A4") PaperSize paper,
-            @RequestParam(defaultValue = "false") boolean book,
-            @RequestParam(defaultValue = "LISTED") Sounds sounds,
-            @RequestParam(defaultValue = "false") boolean twoUp) {
-        var sheet = copies.ofVersion(reader, id, origin());
-        return pdf(sheet.title(), copies.sealedPdf(reader, id, sheet, new PdfWish(paper, book, sounds, twoUp)));
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @ParameterObject PdfParameters wanted) {
+        return pdf(copies.ofVersion(reader, id, origin()), wanted);
     }
 
     /** A section as it is now, as a PDF. */
     @GetMapping("/api/sections/{id}/pdf")
     ResponseEntity<byte[]> sectionPdf(
-            @AuthenticationPrincipal Person reader,
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "A4") PaperSize paper,
-            @RequestParam(defaultValue = "false") boolean book,
-            @RequestParam(defaultValue = "LISTED") Sounds sounds,
-            @RequestParam(defaultValue = "false") boolean twoUp) {
-        var sheet = copies.ofSection(reader, id, origin());
-        return pdf(sheet.title(), SectionPdf.write(sheet, new PdfWish(paper, book, sounds, twoUp)));
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @ParameterObject PdfParameters wanted) {
+        return pdf(copies.ofSection(reader, id, origin()), wanted);
     }
 
-    /** A sealed version as a book for readers (EPUB), or as a folder of web pages. */
+    /** A sealed version in another form than a PDF. */
     @GetMapping("/api/hand-ins/{id}/copy")
     void versionCopy(
             @AuthenticationPrincipal Person reader,
@@ -62,7 +59,7 @@ class CopyController {
             @RequestParam Copies.Form form,
             HttpServletResponse response)
             throws IOException {
-        write(copies.ofVersion(reader, id, origin()), id, form, response);
+        write(copies.ofVersion(reader, id, origin()), form, response);
     }
 
     /** The same of a section as it is now. */
@@ -73,17 +70,19 @@ class CopyController {
             @RequestParam Copies.Form form,
             HttpServletResponse response)
             throws IOException {
-        write(copies.ofSection(reader, id, origin()), id, form, response);
+        write(copies.ofSection(reader, id, origin()), form, response);
     }
 
-    private void write(SectionSheet sheet, UUID id, Copies.Form form, HttpServletResponse response) throws IOException {
+    private void write(Copies.Leaving leaving, Copies.Form form, HttpServletResponse response) throws IOException {
         response.setContentType(form.type);
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Download.named(sheet.title(), form.ending));
-        copies.write(sheet, id, form, response.getOutputStream());
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION, Download.named(leaving.sheet().title(), form.ending));
+        copies.write(leaving, form, response.getOutputStream());
     }
 
-    private static ResponseEntity<byte[]> pdf(String title, byte[] content) {
-        return Download.of(title, "pdf", MediaType.APPLICATION_PDF, content);
+    private ResponseEntity<byte[]> pdf(Copies.Leaving leaving, PdfParameters wanted) {
+        return Download.of(
+                leaving.sheet().title(), "pdf", MediaType.APPLICATION_PDF, copies.pdf(leaving, wanted.wish()));
     }
 
     /** The address that this school is reached at, as this reader typed it. */

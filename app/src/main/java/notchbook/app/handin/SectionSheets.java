@@ -76,9 +76,8 @@ class SectionSheets {
     }
 
     private MediaFile file(int number, Sealed.Entry entry, MediaItem item) {
-        var name = entry.caption().isBlank()
-                ? entry.kind().name().toLowerCase(Locale.ROOT)
-                : entry.caption().replaceAll("[^\\p{L}\\p{N} -]", "").strip();
+        var said = entry.caption().replaceAll("[^\\p{L}\\p{N} -]", "").strip();
+        var name = said.isEmpty() ? entry.kind().name().toLowerCase(Locale.ROOT) : said;
         var ending = MediaPath.of(item).replaceAll("^.*\\.", "");
         return new MediaFile("%02d %s.%s".formatted(number, name, ending), item.type(), media.place(item));
     }

@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
 import notchbook.formats.pdf.TaggedPdf;
+import notchbook.formats.sheet.StyleSheet;
 
 /** Coverage as a tagged PDF to print: the figures, then topic by topic the points, bare ones with an empty box. */
 public final class CoveragePdf {
@@ -23,7 +24,7 @@ public final class CoveragePdf {
         return TaggedPdf.write(PAGE.formatted(
                 title,
                 escaped(sheet.subtitle()),
-                TaggedPdf.css("/coverage.css"),
+                StyleSheet.read("/coverage.css"),
                 title,
                 escaped(sheet.subtitle()),
                 sheet.figures().stream()

@@ -4,9 +4,7 @@ import static java.util.stream.Collectors.joining;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import notchbook.core.ink.Drawing;
 import notchbook.formats.ink.StrokeSvg;
 import notchbook.formats.layer.LayerSvg;
@@ -33,14 +31,12 @@ import org.commonmark.renderer.markdown.MarkdownRenderer;
 
 /** A section as one Markdown file, with its pictures, sounds and files beside it, in a ZIP file. */
 public final class MarkdownFolder {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
-
     private static final MarkdownRenderer RENDERER = MarkdownRenderer.builder()
             .extensions(List.of(TablesExtension.create()))
             .nodeRendererFactory(SpanRenderer.FACTORY)
             .build();
 
-    private final SheetMedia media = new SheetMedia();
+    private final SheetMedia media = SheetMedia.withAll();
     private final Node all = new Document();
 
     private MarkdownFolder() {}
@@ -58,14 +54,14 @@ public final class MarkdownFolder {
 
     private void addAll(SectionSheet sheet) {
         heading(1, sheet.title());
-        say(sheet.student() + " · " + sheet.notebook() + " · " + sheet.version());
+        say(sheet.from());
         sheet.pages().forEach(this::add);
         sheet.reflections().forEach(this::add);
     }
 
     private void add(Page page) {
         heading(2, page.title());
-        say(DAY.format(page.day()) + " · " + page.week());
+        say(page.when());
         page.zones().forEach(zone -> {
             if (page.zones().size() > 1) {
                 heading(3, zone.zone().title());
@@ -88,14 +84,19 @@ public final class MarkdownFolder {
     private void add(Entry entry) {
         switch (entry.content()) {
             case Typed typed -> DocumentMarkdown.addTo(all, typed.document().blocks());
-            case Ink ink -> picture(media.drawing(svg(ink.drawing())), named(entry, "Drawing"));
-            case Photo photo -> photo(photo, named(entry, "Photo"));
+            case Ink ink -> picture(media.drawing(svg(ink.drawing())), entry.named("Drawing"));
+            case Photo photo -> photo(photo, entry.named("Photo"));
             case Recording recording -> {
-                recording.file().ifPresent(file -> link(media.file(file), named(entry, file.name())));
+                recording
+                        .file()
+                        .flatMap(media::file)
+                        .ifPresent(path -> link(path, entry.named(recording.isClip() ? "Clip" : "Recording")));
                 recording.words().lines().forEach(this::say);
             }
             case Attached file ->
-                file.file().ifPresentOrElse(kept -> link(media.file(kept), file.name()), () -> say(file.name()));
+                file.file()
+                        .flatMap(media::file)
+                        .ifPresentOrElse(path -> link(path, file.name()), () -> say(file.name()));
             case SectionSheet.Link link -> {
                 link(link.address(), link.title().isBlank() ? link.address() : link.title());
                 say(link.description());
@@ -108,7 +109,7 @@ public final class MarkdownFolder {
     /** What is written on a photo is a drawing of its own beside it. */
     private void photo(Photo photo, String words) {
         picture(media.picture(photo), words);
-        photo.layer().filter(layer -> !layer.isEmpty()).ifPresent(layer -> {
+        photo.written().ifPresent(layer -> {
             picture(
                     media.drawing(svg(layer.width(), layer.height(), LayerSvg.write(layer))),
                     "Written on it: " + layer.words().replace("\n", ", "));
@@ -126,10 +127,6 @@ public final class MarkdownFolder {
     private static String svg(int width, int height, String content) {
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">%s</svg>"
                 .formatted(width, height, content);
-    }
-
-    private static String named(Entry entry, String otherwise) {
-        return entry.caption().isBlank() ? otherwise : entry.caption();
     }
 
     private void heading(int level, String words) {

@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
 import java.util.Locale;
+import java.util.Optional;
 import notchbook.core.layer.Layer;
 import notchbook.formats.layer.LayerSvg;
 import notchbook.formats.pdf.PdfWish.Sounds;
@@ -40,13 +41,12 @@ final class EntryHtml {
     private String content(Entry entry, double widthMm) {
         return switch (entry.content()) {
             case Typed typed -> new DocumentHtml(widthMm).write(typed.document());
-            case Ink ink -> pictures.drawing(ink.drawing(), named(entry, "Drawing"), widthMm);
+            case Ink ink -> pictures.drawing(ink.drawing(), entry.named("Drawing"), widthMm);
             case Photo photo ->
-                pictures.photo(photo, named(entry, "Photo"), widthMm)
+                pictures.photo(photo, entry.named("Photo"), widthMm)
                         + photo.layer().map(EntryHtml::spots).orElse("");
             case Recording recording -> recording(recording, entry.caption());
-            case Attached file ->
-                "<p class=\"card\">File: %s, %s</p>".formatted(escaped(file.name()), size(file.bytes()));
+            case Attached file -> attachedFile(file);
             case Link link -> link(link);
         };
     }
@@ -58,7 +58,7 @@ final class EntryHtml {
                 .formatted(
                         sounds == Sounds.CODED ? QrSvg.write(recording.address()) : "",
                         name.isBlank() ? kind : kind + " “" + escaped(name) + "”",
-                        length(recording.seconds()),
+                        recording.length(),
                         recording.words().isBlank() ? "" : paragraph("said", "“" + recording.words() + "”"),
                         sounds == Sounds.ATTACHED && recording.file().isPresent()
                                 ? attached(recording.file().get())
@@ -72,6 +72,15 @@ final class EntryHtml {
 
     private static String attached(MediaFile file) {
         return "It lies in this PDF: " + escaped(file.name());
+    }
+
+    private String attachedFile(Attached file) {
+        var lies = sounds == Sounds.ATTACHED ? file.file().map(EntryHtml::attached) : Optional.<String>empty();
+        return "<div class=\"card\"><p>File: %s, %s</p>%s</div>"
+                .formatted(
+                        escaped(file.name()),
+                        size(file.bytes()),
+                        lies.map(words -> "<p class=\"when\">" + words + "</p>").orElse(""));
     }
 
     /** What its spots say stands below a picture: a printed one can't be pointed at. */
@@ -104,15 +113,5 @@ final class EntryHtml {
         return bytes < 1_000_000
                 ? "%d kB".formatted(Math.max(1, bytes / 1_000))
                 : String.format(Locale.ROOT, "%.1f MB", bytes / 1e6);
-    }
-
-    private static String named(Entry entry, String otherwise) {
-        return entry.caption().isBlank() ? otherwise : entry.caption();
-    }
-
-    /** Minutes and seconds, such as 3:05. */
-    private static String length(double seconds) {
-        var whole = Math.round(seconds);
-        return "%d:%02d".formatted(whole / 60, whole % 60);
     }
 }

@@ -4,7 +4,6 @@ import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.toSet;
 import static notchbook.formats.xml.Xml.escaped;
 
-import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -18,8 +17,6 @@ import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
 
 /** A page as XHTML: its zones in order, columns beside the middle, halves and thirds beside each other. */
 final class PageHtml {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
-
     /** What cells leave between what they hold; the style sheet leaves as much. */
     private static final double GAP_MM = 4;
 
@@ -41,7 +38,7 @@ final class PageHtml {
                 .formatted(
                         anchor,
                         escaped(page.title()),
-                        escaped(DAY.format(page.day()) + " · " + page.week()),
+                        escaped(page.when()),
                         page.zones().isEmpty() ? "<p class=\"about\">Nothing is on this page yet.</p>" : "",
                         columns.areThere() ? levels(columns) : zones(columns.middle(), hasTitles),
                         zones(columns.foot(), hasTitles));

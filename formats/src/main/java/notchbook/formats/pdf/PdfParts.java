@@ -4,9 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeMap;
 import notchbook.formats.pdf.PdfWish.Sounds;
 import notchbook.formats.sheet.SectionSheet;
@@ -70,7 +68,8 @@ record PdfParts(List<MediaFile> files, boolean isBook) {
         if (files.isEmpty()) {
             return;
         }
-        var names = new LinkedHashMap<String, PDComplexFileSpecification>();
+        // A name tree is read by halving, so its names stand in order.
+        var names = new TreeMap<String, PDComplexFileSpecification>();
         var associated = new COSArray();
         for (var file : files) {
             var specification = specification(document, file);
@@ -78,17 +77,12 @@ record PdfParts(List<MediaFile> files, boolean isBook) {
             associated.add(specification);
         }
         var tree = new PDEmbeddedFilesNameTreeNode();
-        tree.setNames(sorted(names));
+        tree.setNames(names);
         var catalog = document.getDocumentCatalog();
         var all = new PDDocumentNameDictionary(catalog);
         all.setEmbeddedFiles(tree);
         catalog.setNames(all);
         catalog.getCOSObject().setItem(COSName.AF, associated);
-    }
-
-    /** A name tree is read by halving, so its names stand in order. */
-    private static Map<String, PDComplexFileSpecification> sorted(Map<String, PDComplexFileSpecification> names) {
-        return new TreeMap<>(names);
     }
 
     private static PDComplexFileSpecification specification(PDDocument document, MediaFile file) throws IOException {

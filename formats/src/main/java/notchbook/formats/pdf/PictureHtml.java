@@ -40,9 +40,8 @@ final class PictureHtml {
 
     String photo(Photo photo, String words, double widthMm) {
         var size = fitted(photo.width(), photo.height(), widthMm);
-        return photo.layer()
-                .filter(layer -> !layer.isEmpty())
-                .map(layer -> layered(photo, layer, words, size))
+        return photo.written()
+                .map(layer -> layered(photo, layer, photo.words(words), size))
                 .orElseGet(() -> image(photo, words, "", size));
     }
 
@@ -58,14 +57,13 @@ final class PictureHtml {
     }
 
     private static String layered(Photo photo, Layer layer, String words, Size size) {
-        var said = layer.words().replace("\n", ", ");
         var places = layer.spots()
                 .map(spot -> "<a id=\"spot-" + spot.id() + "\"></a>")
                 .collect(joining());
         return places
                 + svg(
                         "layered",
-                        said.isBlank() ? words : words + ". Written on it: " + said,
+                        words,
                         size.css() + ";background-image:url(" + data(photo) + ")",
                         layer.width(),
                         layer.height(),

@@ -34,10 +34,7 @@ final class SectionHtml {
     }
 
     private static String head(SectionSheet sheet) {
-        return "<h1>%s</h1><p class=\"from\">%s</p>"
-                .formatted(
-                        escaped(sheet.title()),
-                        escaped(sheet.student() + " · " + sheet.notebook() + " · " + sheet.version()));
+        return "<h1>%s</h1><p class=\"from\">%s</p>".formatted(escaped(sheet.title()), escaped(sheet.from()));
     }
 
     private static String reflection(Reflection reflection, String anchor) {

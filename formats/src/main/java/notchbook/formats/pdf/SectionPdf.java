@@ -3,6 +3,7 @@ package notchbook.formats.pdf;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.PdfAConformance;
 import notchbook.formats.pdf.PdfWish.Sounds;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.StyleSheet;
 
 /**
  * Writes a section as a PDF for reading aloud and for keeping (PDF/UA-1 with PDF/A-2u, or PDF/A-3u where sounds lie in it): real
@@ -27,6 +28,6 @@ public final class SectionPdf {
     }
 
     static String html(SectionSheet sheet, PdfWish wish) {
-        return SectionHtml.write(sheet, wish, wish.paper().pageRule() + TaggedPdf.css("/section.css"));
+        return SectionHtml.write(sheet, wish, wish.paper().pageRule() + StyleSheet.read("/section.css"));
     }
 }

@@ -1,7 +1,5 @@
 package notchbook.formats.pdf;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
@@ -57,11 +55,6 @@ public final class TaggedPdf {
             throw new UncheckedIOException(unwritable);
         }
         return out.toByteArray();
-    }
-
-    /** A style sheet that ships with the formats. */
-    public static String css(String path) {
-        return new String(resource(path), UTF_8);
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight, FontStyle style) {

@@ -45,15 +45,21 @@ public final class DocumentHtml {
         String write(String tex, boolean isOwnLine, double widthPt);
     }
 
+    /** The rank of the title over a page of a PDF: headings stand below it. */
+    private static final int BELOW_A_PAGE = 2;
+
     private final double widthMm;
+    private final int rankAbove;
     private final FormulaWriter formulas;
 
     public DocumentHtml(double widthMm) {
-        this(widthMm, FormulaSvg::write);
+        this(widthMm, BELOW_A_PAGE, FormulaSvg::write);
     }
 
-    public DocumentHtml(double widthMm, FormulaWriter formulas) {
+    /** {@code rankAbove} is that of the title over the text. */
+    public DocumentHtml(double widthMm, int rankAbove, FormulaWriter formulas) {
         this.widthMm = widthMm;
+        this.rankAbove = rankAbove;
         this.formulas = formulas;
     }
 
@@ -66,7 +72,7 @@ public final class DocumentHtml {
     }
 
     private DocumentHtml narrower(double byMm) {
-        return new DocumentHtml(widthMm - byMm, formulas);
+        return new DocumentHtml(widthMm - byMm, rankAbove, formulas);
     }
 
     private String blocks(List<Block> blocks) {
@@ -77,7 +83,8 @@ public final class DocumentHtml {
         return switch (block) {
             case Paragraph paragraph -> "<p>" + inline(paragraph.content()) + "</p>";
             case Heading heading ->
-                "<h%d>%s</h%d>".formatted(heading.level() + 2, inline(heading.content()), heading.level() + 2);
+                "<h%d>%s</h%d>"
+                        .formatted(heading.level() + rankAbove, inline(heading.content()), heading.level() + rankAbove);
             case BulletList list -> "<ul>" + narrower(LIST_MM).items(list.items()) + "</ul>";
             case NumberedList list ->
                 "<ol start=\"" + list.start() + "\">" + narrower(LIST_MM).items(list.items()) + "</ol>";
@@ -128,7 +135,7 @@ public final class DocumentHtml {
 
     private String row(List<Cell> row, double[] widths) {
         var inside = new DocumentHtml(
-                Math.max(1, widthMm * Arrays.stream(widths).min().orElse(1) - CELL_MM), formulas);
+                Math.max(1, widthMm * Arrays.stream(widths).min().orElse(1) - CELL_MM), rankAbove, formulas);
         return "<tr>" + row.stream().map(inside::cell).collect(joining()) + "</tr>";
     }
 

@@ -2,7 +2,9 @@ package notchbook.formats.sheet;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -11,9 +13,16 @@ import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone;
 import notchbook.core.text.Document;
 
-/** What goes into the PDF of a section: its pages and reflections, with who made it and which version it is. */
+/** A section as it leaves, in whatever form: its pages and reflections, with who made it and which version it is. */
 public record SectionSheet(
         String title, String student, String notebook, String version, List<Page> pages, List<Reflection> reflections) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
+
+    /** Whose it is and of which notebook and version, in a line. */
+    public String from() {
+        return student + " · " + notebook + " · " + version;
+    }
 
     /** The titles of all pages and reflections, in order. */
     public List<String> titles() {
@@ -28,10 +37,16 @@ public record SectionSheet(
                 .flatMap(page -> page.zones().stream())
                 .flatMap(zone -> zone.entries().stream())
                 .flatMap(entry -> entry.content().file().stream())
+                .distinct()
                 .toList();
     }
 
-    public record Page(String title, LocalDate day, String week, List<ZoneOfPage> zones) {}
+    public record Page(String title, LocalDate day, String week, List<ZoneOfPage> zones) {
+        /** Its day and week in words. */
+        public String when() {
+            return DAY.format(day) + " · " + week;
+        }
+    }
 
     /** A zone that holds something. */
     public record ZoneOfPage(Zone zone, List<Entry> entries) {}
@@ -40,7 +55,12 @@ public record SectionSheet(
      * An entry with its caption and the codes it is notched to; in a column also the passage or entry that it stands beside.
      */
     public record Entry(
-            UUID id, Content content, String caption, Width width, List<String> codes, Optional<UUID> beside) {}
+            UUID id, Content content, String caption, Width width, List<String> codes, Optional<UUID> beside) {
+        /** Its caption; without one, what it is. */
+        public String named(String otherwise) {
+            return caption.isBlank() ? otherwise : caption;
+        }
+    }
 
     /** How much of the line an entry takes. */
     public enum Width {
@@ -74,14 +94,31 @@ public record SectionSheet(
      * A photo as encoded bytes of {@code type} (image/jpeg or image/png); {@code width} and {@code height} in px; and what is
      * written on it.
      */
-    public record Photo(byte[] bytes, String type, int width, int height, Optional<Layer> layer) implements Content {}
+    public record Photo(byte[] bytes, String type, int width, int height, Optional<Layer> layer) implements Content {
+        /** What is written on it, where something is. */
+        public Optional<Layer> written() {
+            return layer.filter(one -> !one.isEmpty());
+        }
+
+        /** Its words for who can't see it, with those that are written on it. */
+        public String words(String named) {
+            var said = written().map(one -> one.words().replace("\n", ", ")).orElse("");
+            return said.isBlank() ? named : named + ". Written on it: " + said;
+        }
+    }
 
     /**
      * A recording or clip is listed with its length in seconds, what is said in it, and the web address where it can be
      * heard; the file itself goes along.
      */
     public record Recording(boolean isClip, double seconds, String words, String address, Optional<MediaFile> file)
-            implements Content {}
+            implements Content {
+        /** Minutes and seconds, such as 3:05. */
+        public String length() {
+            var whole = Math.round(seconds);
+            return "%d:%02d".formatted(whole / 60, whole % 60);
+        }
+    }
 
     /** A file is listed with its size in bytes; its content goes along as a file. */
     public record Attached(String name, long bytes, Optional<MediaFile> file) implements Content {}

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import notchbook.formats.sheet.SectionSheet.MediaFile;
 import notchbook.formats.sheet.SectionSheet.Photo;
 
@@ -25,7 +27,18 @@ public final class SheetMedia {
     public record Copied(String path, String type, MediaFile file) implements Part {}
 
     private final List<Part> parts = new ArrayList<>();
-    private final Map<String, Copied> files = new LinkedHashMap<>();
+    private final Map<String, Optional<Copied>> files = new LinkedHashMap<>();
+    private final Function<MediaFile, Optional<MediaFile>> taking;
+
+    /** {@code taking} says as what a file goes along, if it does. */
+    public SheetMedia(Function<MediaFile, Optional<MediaFile>> taking) {
+        this.taking = taking;
+    }
+
+    /** Every file goes along as it is. */
+    public static SheetMedia withAll() {
+        return new SheetMedia(Optional::of);
+    }
 
     public String picture(Photo photo) {
         var path = "media/picture-%03d.%s".formatted(parts.size() + 1, ENDINGS.getOrDefault(photo.type(), "jpg"));
@@ -40,8 +53,10 @@ public final class SheetMedia {
         return path;
     }
 
-    public String file(MediaFile file) {
-        return files.computeIfAbsent(file.name(), name -> copied(file)).path();
+    /** Where a file lies; nowhere when it does not go along. */
+    public Optional<String> file(MediaFile file) {
+        return files.computeIfAbsent(file.name(), name -> taking.apply(file).map(this::copied))
+                .map(Copied::path);
     }
 
     public List<Part> parts() {

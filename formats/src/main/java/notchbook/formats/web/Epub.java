@@ -7,11 +7,16 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import notchbook.formats.pdf.TaggedPdf;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SectionSheet.MediaFile;
+import notchbook.formats.sheet.SheetMedia;
+import notchbook.formats.sheet.StyleSheet;
 import notchbook.formats.sheet.ZipWriter;
 
 /**
@@ -19,6 +24,9 @@ import notchbook.formats.sheet.ZipWriter;
  * inside.
  */
 public final class Epub {
+    /** The media type of Opus in Ogg, as it stands in a book. */
+    public static final String OPUS = "audio/ogg; codecs=opus";
+
     private static final String CONTAINER =
             "<?xml version=\"1.0\" encoding=\"UTF-8\"?><container version=\"1.0\" xmlns=\"urn:oasis:names:tc:opendocument:xmlns:container\"><rootfiles><rootfile full-path=\"book/book.opf\" media-type=\"application/oebps-package+xml\"/></rootfiles></container>";
 
@@ -47,20 +55,33 @@ public final class Epub {
             <spine>%s</spine></package>
             """;
 
+    /** Sounds that every reader plays as they are (EPUB 3.3, core media types). */
+    private static final Set<String> PLAYED = Set.of("audio/mpeg", "audio/mp4", OPUS);
+
+    private static final int CHAPTER_RANK = 1;
+
     private Epub() {}
 
-    /** {@code id} is what a reader knows the book by, {@code at} when it was last changed. */
-    public static void write(SectionSheet sheet, UUID id, Instant at, OutputStream out) throws IOException {
-        var book = WebBook.of(sheet);
+    /** What a reader knows a book by, and when it was last changed. */
+    public record Edition(UUID id, Instant at) {}
+
+    /**
+     * Sounds of other kinds go through {@code asOpus}, which gives them as {@link #OPUS}, or nothing where it can't. Files that are
+     * no sound and no clip are named, and stay out: a reader of books opens none.
+     */
+    public static void write(
+            SectionSheet sheet, Edition edition, Function<MediaFile, Optional<MediaFile>> asOpus, OutputStream out)
+            throws IOException {
+        var book = WebBook.of(sheet, new SheetMedia(file -> played(file, asOpus)), CHAPTER_RANK);
         try (var zip = new ZipWriter(out)) {
             zip.putPlain("mimetype", "application/epub+zip");
             zip.put("META-INF/container.xml", CONTAINER);
-            zip.put("book/book.opf", packageOf(book, id, at));
+            zip.put("book/book.opf", packageOf(book, edition));
             zip.put(
                     "book/nav.xhtml",
                     CHAPTER.formatted("Contents", nav(book))
                             .replace("<html ", "<html xmlns:epub=\"http://www.idpf.org/2007/ops\" "));
-            zip.put("book/book.css", TaggedPdf.css("/book.css"));
+            zip.put("book/book.css", StyleSheet.read("/book.css"));
             zip.put("book/title.xhtml", CHAPTER.formatted(escaped(sheet.title()), titlePage(sheet)));
             for (var chapterAt = 0; chapterAt < book.chapters().size(); chapterAt++) {
                 var chapter = book.chapters().get(chapterAt);
@@ -70,6 +91,13 @@ public final class Epub {
                 zip.put("book/", part);
             }
         }
+    }
+
+    private static Optional<MediaFile> played(MediaFile file, Function<MediaFile, Optional<MediaFile>> asOpus) {
+        if (PLAYED.contains(file.type()) || file.type().startsWith("video/")) {
+            return Optional.of(file);
+        }
+        return file.type().startsWith("audio/") ? asOpus.apply(file) : Optional.empty();
     }
 
     private static String name(int at) {
@@ -98,14 +126,14 @@ public final class Epub {
         return chapter.title().isBlank() ? "Page" : chapter.title();
     }
 
-    private static String packageOf(WebBook book, UUID id, Instant at) {
+    private static String packageOf(WebBook book, Edition edition) {
         var sheet = book.sheet();
         return PACKAGE.formatted(
-                id,
+                edition.id(),
                 escaped(sheet.title()),
                 escaped(sheet.student()),
                 escaped(sheet.notebook() + " · " + sheet.version()),
-                at.truncatedTo(ChronoUnit.SECONDS),
+                edition.at().truncatedTo(ChronoUnit.SECONDS),
                 manifest(book),
                 spine(book));
     }
@@ -115,7 +143,7 @@ public final class Epub {
                 .mapToObj(at -> item("page-" + (at + 1), name(at), "application/xhtml+xml", properties(book, at)));
         var media = IntStream.range(0, book.media().size()).mapToObj(at -> {
             var part = book.media().get(at);
-            return item("media-" + (at + 1), part.path(), typeOf(part.type()), "");
+            return item("media-" + (at + 1), part.path(), part.type(), "");
         });
         return Stream.of(
                         Stream.of(
@@ -126,11 +154,6 @@ public final class Epub {
                         media)
                 .flatMap(parts -> parts)
                 .collect(joining("\n"));
-    }
-
-    /** The type of Opus in Ogg says so; every other stays as it is. */
-    private static String typeOf(String type) {
-        return type.equals("audio/ogg") ? "audio/ogg; codecs=opus" : type;
     }
 
     private static String properties(WebBook book, int at) {

@@ -18,13 +18,13 @@ record WebBook(SectionSheet sheet, List<Chapter> chapters, List<SheetMedia.Part>
         }
     }
 
-    static WebBook of(SectionSheet sheet) {
-        var media = new SheetMedia();
-        var pages = new WebPage(media);
+    /** {@code rank} is that of the chapters' titles. */
+    static WebBook of(SectionSheet sheet, SheetMedia media, int rank) {
+        var pages = new WebPage(media, rank);
         var chapters = new ArrayList<Chapter>();
         sheet.pages().forEach(page -> chapters.add(new Chapter(page.title(), pages.write(page))));
         sheet.reflections()
-                .forEach(reflection -> chapters.add(new Chapter(reflection.title(), WebPage.write(reflection))));
+                .forEach(reflection -> chapters.add(new Chapter(reflection.title(), pages.write(reflection))));
         return new WebBook(sheet, chapters, media.parts());
     }
 }

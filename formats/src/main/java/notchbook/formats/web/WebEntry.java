@@ -3,7 +3,6 @@ package notchbook.formats.web;
 import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
-import java.util.Locale;
 import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.formats.ink.StrokeSvg;
@@ -24,9 +23,11 @@ final class WebEntry {
     private static final double WIDTH_MM = 160;
 
     private final SheetMedia media;
+    private final int rankAbove;
 
-    WebEntry(SheetMedia media) {
+    WebEntry(SheetMedia media, int rankAbove) {
         this.media = media;
+        this.rankAbove = rankAbove;
     }
 
     String write(Entry entry) {
@@ -40,10 +41,10 @@ final class WebEntry {
 
     private String content(Entry entry) {
         return switch (entry.content()) {
-            case Typed typed -> new DocumentHtml(WIDTH_MM, MathMl::write).write(typed.document());
-            case Ink ink -> drawing(ink.drawing(), named(entry, "Drawing"));
-            case Photo photo -> photo(photo, named(entry, "Photo"));
-            case Recording recording -> recording(recording, named(entry, recording.isClip() ? "Clip" : "Recording"));
+            case Typed typed -> new DocumentHtml(WIDTH_MM, rankAbove, MathMl::write).write(typed.document());
+            case Ink ink -> drawing(ink.drawing(), entry.named("Drawing"));
+            case Photo photo -> photo(photo, entry.named("Photo"));
+            case Recording recording -> recording(recording, entry.named(recording.isClip() ? "Clip" : "Recording"));
             case Attached file -> "<p class=\"card\">" + file(file) + "</p>";
             case Link link -> link(link);
         };
@@ -59,9 +60,8 @@ final class WebEntry {
 
     private String photo(Photo photo, String words) {
         var path = media.picture(photo);
-        return photo.layer()
-                .filter(layer -> !layer.isEmpty())
-                .map(layer -> layered(path, layer, words))
+        return photo.written()
+                .map(layer -> layered(path, layer, photo.words(words)))
                 .orElseGet(() -> "<img src=\"%s\" alt=\"%s\" width=\"%d\" height=\"%d\"/>"
                         .formatted(path, escaped(words), photo.width(), photo.height()));
     }
@@ -70,12 +70,7 @@ final class WebEntry {
     private static String layered(String path, Layer layer, String words) {
         var picture = "<image href=\"%s\" width=\"%d\" height=\"%d\" preserveAspectRatio=\"none\"/>"
                 .formatted(path, layer.width(), layer.height());
-        var said = layer.words().replace("\n", ", ");
-        return svg(
-                        said.isBlank() ? words : words + ". Written on it: " + said,
-                        layer.width(),
-                        layer.height(),
-                        picture + LayerSvg.write(layer))
+        return svg(words, layer.width(), layer.height(), picture + LayerSvg.write(layer))
                 + LayerSvg.spotWords(layer)
                         .lines()
                         .map(line -> paragraph("caption", line))
@@ -89,13 +84,14 @@ final class WebEntry {
 
     private String recording(Recording recording, String name) {
         var said = paragraph("said", recording.words());
-        var head = "<p><b>%s</b>, %s</p>".formatted(escaped(name), length(recording.seconds()));
+        var head = "<p><b>%s</b>, %s</p>".formatted(escaped(name), recording.length());
         return "<div class=\"card\">%s%s%s</div>"
                 .formatted(
                         head,
                         recording
                                 .file()
-                                .map(file -> player(recording.isClip(), media.file(file), name))
+                                .flatMap(media::file)
+                                .map(path -> player(recording.isClip(), path, name))
                                 .orElse(""),
                         said);
     }
@@ -109,7 +105,8 @@ final class WebEntry {
     private String file(Attached file) {
         var name = escaped(file.name());
         return file.file()
-                .map(kept -> "<a href=\"%s\">%s</a>".formatted(media.file(kept), name))
+                .flatMap(media::file)
+                .map(path -> "<a href=\"%s\">%s</a>".formatted(path, name))
                 .orElse(name);
     }
 
@@ -126,17 +123,7 @@ final class WebEntry {
                         paragraph("about", link.description()));
     }
 
-    private static String named(Entry entry, String otherwise) {
-        return entry.caption().isBlank() ? otherwise : entry.caption();
-    }
-
     private static String paragraph(String look, String words) {
         return words.isBlank() ? "" : "<p class=\"%s\">%s</p>".formatted(look, escaped(words));
-    }
-
-    /** Minutes and seconds, such as 3:05. */
-    private static String length(double seconds) {
-        var whole = Math.round(seconds);
-        return String.format(Locale.ROOT, "%d:%02d", whole / 60, whole % 60);
     }
 }

@@ -6,8 +6,9 @@ import static notchbook.formats.xml.Xml.escaped;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.stream.IntStream;
-import notchbook.formats.pdf.TaggedPdf;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SheetMedia;
+import notchbook.formats.sheet.StyleSheet;
 import notchbook.formats.sheet.ZipWriter;
 
 /**
@@ -25,13 +26,16 @@ public final class WebFolder {
             <main>%s</main></body></html>
             """;
 
+    /** The title of the section stands over those of its pages. */
+    private static final int BELOW_THE_SECTION = 2;
+
     private WebFolder() {}
 
     public static void write(SectionSheet sheet, OutputStream out) throws IOException {
-        var book = WebBook.of(sheet);
+        var book = WebBook.of(sheet, SheetMedia.withAll(), BELOW_THE_SECTION);
         try (var zip = new ZipWriter(out)) {
             zip.put("index.html", page(book));
-            zip.put("book.css", TaggedPdf.css("/book.css"));
+            zip.put("book.css", StyleSheet.read("/book.css"));
             for (var part : book.media()) {
                 zip.put("", part);
             }
@@ -43,23 +47,14 @@ public final class WebFolder {
         var chapters = book.chapters();
         return PAGE.formatted(
                 escaped(sheet.title()),
-                escaped(sheet.student() + " · " + sheet.notebook() + " · " + sheet.version()),
+                escaped(sheet.from()),
                 IntStream.range(0, chapters.size())
                         .mapToObj(at -> "<li><a href=\"#page-%d\">%s</a></li>"
                                 .formatted(at, escaped(chapters.get(at).title())))
                         .collect(joining()),
                 IntStream.range(0, chapters.size())
                         .mapToObj(at -> "<section id=\"page-%d\">%s</section>"
-                                .formatted(at, asHtml(chapters.get(at).body())))
+                                .formatted(at, chapters.get(at).body()))
                         .collect(joining("\n")));
-    }
-
-    /** Below the title of the section a page's is one of the second rank; HTML closes no players by a slash. */
-    private static String asHtml(String body) {
-        return body.replace("<h2>", "<h3>")
-                .replace("</h2>", "</h3>")
-                .replace("<h1>", "<h2>")
-                .replace("</h1>", "</h2>")
-                .replace("controls=\"controls\"", "controls");
     }
 }

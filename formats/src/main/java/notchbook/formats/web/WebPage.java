@@ -3,9 +3,7 @@ package notchbook.formats.web;
 import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import notchbook.formats.sheet.Columns;
 import notchbook.formats.sheet.Level;
@@ -17,33 +15,39 @@ import notchbook.formats.sheet.SheetMedia;
 
 /** A page or a reflection as XHTML that flows to any width: where there is room, notes stand beside what they are about. */
 final class WebPage {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
-
     private final WebEntry entries;
+    private final int rank;
 
-    WebPage(SheetMedia media) {
-        this.entries = new WebEntry(media);
+    /** {@code rank} is that of its title; what stands below it has lower ones. */
+    WebPage(SheetMedia media, int rank) {
+        this.entries = new WebEntry(media, rank);
+        this.rank = rank;
+    }
+
+    private String heading(int below, String words) {
+        return "<h%d>%s</h%1$d>".formatted(rank + below, escaped(words));
     }
 
     String write(Page page) {
         var columns = Columns.of(page);
         var hasTitles = page.zones().size() > 1;
-        return "<h1>%s</h1><p class=\"when\">%s</p>%s%s%s"
+        return "%s<p class=\"when\">%s</p>%s%s%s"
                 .formatted(
-                        escaped(page.title()),
-                        escaped(DAY.format(page.day()) + " · " + page.week()),
+                        heading(0, page.title()),
+                        escaped(page.when()),
                         page.zones().isEmpty() ? "<p class=\"about\">Nothing is on this page yet.</p>" : "",
                         columns.areThere() ? levels(columns) : zones(columns.middle(), hasTitles),
                         zones(columns.foot(), hasTitles));
     }
 
-    static String write(Reflection reflection) {
+    String write(Reflection reflection) {
         var chosen = reflection.chosen().isEmpty()
                 ? ""
                 : "<p class=\"when\">Looks back on: " + escaped(String.join(" · ", reflection.chosen())) + "</p>";
-        return "<h1>" + escaped(reflection.title()) + "</h1>" + chosen
+        return heading(0, reflection.title())
+                + chosen
                 + reflection.answers().stream()
-                        .map(answer -> "<h2>" + escaped(answer.question()) + "</h2><p>"
+                        .map(answer -> heading(1, answer.question()) + "<p>"
                                 + escaped(answer.text()).replace("\n", "<br/>") + "</p>")
                         .collect(joining());
     }

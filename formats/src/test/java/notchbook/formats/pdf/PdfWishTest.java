@@ -36,11 +36,11 @@ class PdfWishTest {
                 .isEmpty();
         try (var read = Loader.loadPDF(pdf)) {
             var files = read.getDocumentCatalog().getNames().getEmbeddedFiles().getNames();
-            assertThat(files).containsOnlyKeys("1 Wall.ogg", "2 Clock.ogg");
-            assertThat(files.get("1 Wall.ogg").getEmbeddedFile().toByteArray())
+            assertThat(files).containsOnlyKeys("1 Wall.webm", "2 Clock.webm", "3 tides.csv");
+            assertThat(files.get("1 Wall.webm").getEmbeddedFile().toByteArray())
                     .asString()
                     .isEqualTo("sound of Wall");
-            assertThat(new PDFTextStripper().getText(read)).contains("It lies in this PDF: 1 Wall.ogg");
+            assertThat(new PDFTextStripper().getText(read)).contains("It lies in this PDF: 1 Wall.webm");
         }
     }
 

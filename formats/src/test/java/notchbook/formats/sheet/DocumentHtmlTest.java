@@ -41,6 +41,13 @@ class DocumentHtmlTest {
     }
 
     @Test
+    void setsHeadingsBelowTheTitleThatStandsOverThem() {
+        var document = new Document(List.of(new Document.Heading(1, List.of(new Text("Sound", Set.of())))));
+        assertThat(new DocumentHtml(160, 1, FormulaSvg::write).write(document)).isEqualTo("<h2>Sound</h2>");
+        assertThat(new DocumentHtml(160).write(document)).isEqualTo("<h3>Sound</h3>");
+    }
+
+    @Test
     void keepsJoinedCellsAndHeadings() {
         assertThat(html(new Table(List.of(List.of(
                         new Cell(true, 2, 1, List.of(words("Time"))), new Cell(false, 1, 3, List.of(words("s"))))))))

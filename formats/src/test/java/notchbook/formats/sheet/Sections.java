@@ -14,6 +14,7 @@ import notchbook.core.text.Document;
 import notchbook.core.text.Document.FormulaBlock;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Text;
+import notchbook.formats.sheet.SectionSheet.Attached;
 import notchbook.formats.sheet.SectionSheet.Content;
 import notchbook.formats.sheet.SectionSheet.Entry;
 import notchbook.formats.sheet.SectionSheet.MediaFile;
@@ -36,12 +37,12 @@ public final class Sections {
                 Named.of("letters of the world", of(List.of(page("Γλώσσα لغة 语言", typed("Γλώσσα لغة 语言"))))));
     }
 
-    /** Two pages, each with a recording that goes along; the first with a formula too. */
+    /** Two pages, each with a recording that goes along; the first with a formula and a file too. */
     public static SectionSheet withSound(Path folder) throws IOException {
         var formula = new Typed(new Document(List.of(new FormulaBlock("v = \\frac{s}{t}"))));
         return of(List.of(
-                page("Wall", sound(folder, "1 Wall.ogg", "sound of Wall"), formula),
-                page("Clock", sound(folder, "2 Clock.ogg", "sound of Clock"))));
+                page("Wall", sound(folder, "1 Wall.webm", "sound of Wall"), formula, file(folder)),
+                page("Clock", sound(folder, "2 Clock.webm", "sound of Clock"))));
     }
 
     public static SectionSheet saying(String words) {
@@ -68,6 +69,11 @@ public final class Sections {
         return new Typed(new Document(List.of(new Paragraph(List.of(new Text(words, Set.of()))))));
     }
 
+    private static Attached file(Path folder) throws IOException {
+        var place = Files.writeString(folder.resolve("tides.csv"), "day,height");
+        return new Attached("tides.csv", 10, Optional.of(new MediaFile("3 tides.csv", "text/csv", place)));
+    }
+
     private static Recording sound(Path folder, String name, String content) throws IOException {
         var place = folder.resolve(name);
         Files.writeString(place, content);
@@ -76,6 +82,6 @@ public final class Sections {
                 12,
                 "There and back.",
                 "https://skerrow.example/versions/7",
-                Optional.of(new MediaFile(name, "audio/ogg", place)));
+                Optional.of(new MediaFile(name, "audio/webm", place)));
     }
 }

@@ -10,14 +10,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What a checker of the standard finds in a book: its warnings and errors. */
-final class EpubFindings extends DefaultReportImpl {
+public final class EpubFindings extends DefaultReportImpl {
     private final List<String> found = new ArrayList<>();
 
     private EpubFindings(Path book) {
         super(book.toString());
     }
 
-    static List<String> of(Path book) {
+    public static List<String> of(Path book) {
         var findings = new EpubFindings(book);
         new EpubCheck(book.toFile(), findings).check();
         return findings.found.stream().distinct().limit(20).toList();

@@ -8,9 +8,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.formats.sheet.SectionSheet;
+import notchbook.formats.sheet.SectionSheet.MediaFile;
 import notchbook.formats.sheet.Sections;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
@@ -35,21 +37,36 @@ class EpubTest {
     }
 
     @Test
+    void keepsToTheStandardWithSoundsOfOtherKindsAndFiles() throws IOException {
+        var book = folder.resolve("book.epub");
+        Files.write(book, written(Sections.withSound(folder)));
+        assertThat(EpubFindings.of(book)).isEmpty();
+    }
+
+    @Test
     void holdsSoundsAndFormulas() throws IOException {
         var parts = Zips.read(written(Sections.withSound(folder)));
         assertThat(parts.keySet()).first().isEqualTo("mimetype");
         assertThat(new String(parts.get("book/media/001-1-Wall.ogg"), UTF_8)).isEqualTo("sound of Wall");
+        assertThat(parts.keySet()).noneMatch(path -> path.endsWith(".csv"));
         assertThat(new String(parts.get("book/page-001.xhtml"), UTF_8))
                 .contains(
+                        "tides.csv",
                         "<audio controls=\"controls\"",
                         "src=\"media/001-1-Wall.ogg\"",
                         "<math",
                         "alttext=\"v = \\frac{s}{t}\"");
     }
 
+    /** Says what a sound is without changing it. */
+    private static Optional<MediaFile> asOpus(MediaFile sound) {
+        return Optional.of(new MediaFile(sound.name().replace(".webm", ".ogg"), Epub.OPUS, sound.place()));
+    }
+
     private static byte[] written(SectionSheet sheet) throws IOException {
         var out = new ByteArrayOutputStream();
-        Epub.write(sheet, UUID.randomUUID(), Instant.parse("2026-11-24T10:00:00Z"), out);
+        var edition = new Epub.Edition(UUID.randomUUID(), Instant.parse("2026-11-24T10:00:00Z"));
+        Epub.write(sheet, edition, EpubTest::asOpus, out);
         return out.toByteArray();
     }
 }
