@@ -26,6 +26,9 @@ export function HandInsScreen() {
   );
 }
 
+const whenWords = ({ takenBack, due }: Api['SetWorkView'], today: string) =>
+  takenBack ? 'taken back' : `due ${dueWords(due, today)}`;
+
 function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string }) {
   const isDone = asked.versions.some((version) => version.state === 'CHECKED');
   return (
@@ -33,13 +36,7 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
       title={asked.setWork.title}
       className="mb-3"
       aside={
-        <span className="text-[13px] text-soft">
-          {isDone
-            ? 'done'
-            : asked.setWork.takenBack
-              ? 'taken back'
-              : `due ${dueWords(asked.setWork.due, today)}`}
-        </span>
+        <span className="text-[13px] text-soft">{isDone ? 'done' : whenWords(asked.setWork, today)}</span>
       }
     >
       <p className="text-soft">

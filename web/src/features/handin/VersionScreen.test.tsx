@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { FREE, refuse, SEAL, SEALED, TEACHER, version, visit } from '../../test/visit';
+import { FREE, refuse, SEAL, SEALED, TEACHER, typed, version, visit } from '../../test/visit';
 
 const VERSION: Api['SealedView'] = {
   ...SEALED,
@@ -79,30 +79,18 @@ test('keeps what the student answers to a remark', async () => {
 });
 
 test('shows what changed since the version before, side by side', async () => {
-  const entry = (words: string) => ({
-    id: 'e1',
-    zone: 'main',
-    kind: 'TYPED',
-    pictures: [],
-    marks: [],
-    earlier: [],
-    caption: '',
-    codes: [],
-    width: 'FULL',
-    content: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }] },
-  });
   const page = { id: 'p1', title: 'Timing an echo', day: '2026-11-10', pattern: FREE };
   const { user } = await open(
     {
       version: 2,
       versions: [version('v1', { version: 2 }), version('v0', { state: 'SENT_BACK', remarks: 1 })],
-      pages: [{ ...page, entries: [entry('We timed twenty claps.')] }] as never,
+      pages: [{ ...page, entries: [typed('e1', 'We timed twenty claps.')] }],
     },
     {
       'GET /api/hand-ins/v0': {
         ...VERSION,
         id: 'v0',
-        pages: [{ ...page, entries: [entry('We timed one clap.')] }],
+        pages: [{ ...page, entries: [typed('e1', 'We timed one clap.')] }],
       },
       'GET /api/hand-ins/v1/changes': {
         sinceVersion: 1,
