@@ -31,9 +31,8 @@ final class WebEntry {
     }
 
     String write(Entry entry) {
-        return "<div class=\"entry\" id=\"entry-%s\">%s%s%s</div>"
+        return "<div class=\"entry\">%s%s%s</div>"
                 .formatted(
-                        entry.id(),
                         content(entry),
                         paragraph("caption", entry.content() instanceof Recording ? "" : entry.caption()),
                         paragraph("codes", String.join("  ", entry.codes())));

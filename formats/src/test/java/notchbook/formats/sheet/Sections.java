@@ -34,6 +34,7 @@ public final class Sections {
                 Named.of("everything", Sheets.withEverything()),
                 Named.of("empty", of(List.of())),
                 Named.of("a page of 300 entries", Sheets.ofEntries(300)),
+                Named.of("a set of photos", withASet()),
                 Named.of("letters of the world", of(List.of(page("Γλώσσα لغة 语言", typed("Γλώσσα لغة 语言"))))));
     }
 
@@ -45,6 +46,16 @@ public final class Sections {
                 page("Clock", sound(folder, "2 Clock.webm", "sound of Clock"))));
     }
 
+    /** The photos of a set are parts of one entry. */
+    private static SectionSheet withASet() {
+        var set = UUID.randomUUID();
+        var photos = Stream.of("Front", "Back")
+                .map(caption ->
+                        new Entry(set, Sheets.photo(400, 300, false), caption, Width.HALF, List.of(), Optional.empty()))
+                .toList();
+        return of(List.of(page("Worksheet", photos)));
+    }
+
     public static SectionSheet saying(String words) {
         return of(List.of(page("Said", typed(words))));
     }
@@ -54,10 +65,15 @@ public final class Sections {
     }
 
     private static Page page(String title, Content... contents) {
-        var entries = Stream.of(contents)
-                .map(content ->
-                        new Entry(UUID.randomUUID(), content, title, Width.FULL, List.of("2.3a"), Optional.empty()))
-                .toList();
+        return page(
+                title,
+                Stream.of(contents)
+                        .map(content -> new Entry(
+                                UUID.randomUUID(), content, title, Width.FULL, List.of("2.3a"), Optional.empty()))
+                        .toList());
+    }
+
+    private static Page page(String title, List<Entry> entries) {
         return new Page(
                 title,
                 LocalDate.of(2026, 11, 24),
