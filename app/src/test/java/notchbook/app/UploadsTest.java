@@ -3,7 +3,6 @@ package notchbook.app;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jakarta.servlet.ServletContext;
 import java.util.Arrays;
 import java.util.Objects;
 import java.util.UUID;
@@ -11,8 +10,6 @@ import notchbook.app.people.Person;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import org.springframework.mock.web.MockHttpServletRequest;
-import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Large files: parts that arrive in order, are taken up again after a break, and belong to one person. */
@@ -50,7 +47,9 @@ class UploadsTest extends AppTest {
                         .status())
                 .isEqualTo(404);
         var rest = Arrays.copyOfRange(FILE, HALF, FILE.length);
-        assertThat(browser.send(school.student, patch(upload, HALF, rest).header("Upload-Length", FILE.length))
+        assertThat(browser.send(
+                                school.student,
+                                TusUpload.patch(upload, HALF, rest).header("Upload-Length", FILE.length))
                         .status())
                 .isEqualTo(204);
         assertThat(arrive(school.student, UUID.randomUUID(), upload, "tides.txt")
@@ -85,7 +84,7 @@ class UploadsTest extends AppTest {
 
     @Test
     void refusesWhatIsTooLargeBeforeAnyOfItIsSent() {
-        assertThat(post(school.student, 200_000_001).status()).isEqualTo(413);
+        assertThat(uploads().announced(school.student, 200_000_001).status()).isEqualTo(413);
     }
 
     @Test
@@ -96,45 +95,16 @@ class UploadsTest extends AppTest {
                 .isEqualTo(404);
     }
 
-    private String begin(Person person, long bytes) {
-        return Objects.requireNonNull(post(person, bytes).response().getHeader("Location"));
+    private TusUpload uploads() {
+        return new TusUpload(browser, "/api/uploads");
     }
 
-    private Browser.Answer post(Person person, long bytes) {
-        return browser.send(
-                person,
-                MockMvcRequestBuilders.post("/api/uploads")
-                        .header("Tus-Resumable", "1.0.0")
-                        .header("Upload-Length", bytes));
+    private String begin(Person person, long bytes) {
+        return uploads().begun(person, bytes);
     }
 
     private Browser.Answer part(@Nullable Person person, String upload, long offset, byte[] content) {
-        return browser.send(person, patch(upload, offset, content));
-    }
-
-    private static Patch patch(String upload, long offset, byte[] content) {
-        return new Patch(upload)
-                .header("Tus-Resumable", "1.0.0")
-                .header("Upload-Offset", offset)
-                .header("Content-Length", content.length)
-                .contentType("application/offset+octet-stream")
-                .content(content);
-    }
-
-    /** A request whose type stays as it was sent: the mock one would put the letters' encoding after it, no server does. */
-    private static final class Patch extends AbstractMockHttpServletRequestBuilder<Patch> {
-        Patch(String path) {
-            super(HttpMethod.PATCH);
-            uri(path);
-        }
-
-        @Override
-        protected MockHttpServletRequest createServletRequest(ServletContext context) {
-            return new MockHttpServletRequest(context) {
-                @Override
-                public void setCharacterEncoding(@Nullable String encoding) {}
-            };
-        }
+        return uploads().part(person, upload, offset, content);
     }
 
     private long offset(String upload) {

@@ -19,11 +19,13 @@ import org.springframework.web.bind.annotation.RestController;
 /** Takes large files in: first their parts, then the whole under the id that its sender chose. */
 @RestController
 class UploadController {
+    static final String PATH = "/api/uploads";
+
     private final Uploads uploads;
     private final Media media;
 
-    UploadController(Uploads uploads, Media media) {
-        this.uploads = uploads;
+    UploadController(Uploads fileUploads, Media media) {
+        this.uploads = fileUploads;
         this.media = media;
     }
 
@@ -32,7 +34,7 @@ class UploadController {
 
     @Hidden
     @RequestMapping(
-            path = {Uploads.PATH, Uploads.PATH + "/**"},
+            path = {PATH, PATH + "/**"},
             method = {
                 RequestMethod.POST,
                 RequestMethod.PATCH,
