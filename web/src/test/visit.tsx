@@ -146,7 +146,13 @@ export const registerLine = (
   ...more,
 });
 
-export const SEAL: Api['SealView'] = { holds: true, parts: 3, digest: 'ab12', broken: [] };
+export const SEAL: Api['SealView'] = {
+  holds: true,
+  parts: 3,
+  digest: 'ab12',
+  broken: [],
+  isElsewhere: false,
+};
 
 export const RULER: Api['RulerView'] = {
   year: '2026/27',

@@ -20,7 +20,9 @@ export function SealBadge({ version }: { version: Api['SealedView'] }) {
       >
         {seal
           ? seal.holds
-            ? 'seal holds'
+            ? seal.isElsewhere
+              ? 'seal of another Notchbook holds'
+              : 'seal holds'
             : `seal is broken: ${seal.broken.join(', ')}`
           : 'looking at the seal'}
       </span>

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Service;
 
 /** What leaves: a sealed version, or work as it is now, in forms that others can open. */
 @Service
-class Copies {
+public class Copies {
     private final HandIns handIns;
     private final SealedVersions versions;
     private final SectionSheets sheets;
@@ -39,22 +39,26 @@ class Copies {
     }
 
     /** What leaves, with what its seal says where it has one that holds. */
-    record Leaving(UUID id, SectionSheet sheet, Optional<Statement> sealed) {}
+    public record Leaving(UUID id, SectionSheet sheet, Optional<Statement> sealed) {}
 
-    /** A sealed version; {@code origin} is the address of this school, as the reader typed it. */
+    /**
+     * A sealed version; {@code origin} is the address of this school, as the reader typed it. What another installation sealed is not
+     * sealed by this one.
+     */
     Leaving ofVersion(Person reader, UUID id, String origin) {
         var handIn = handIns.require(reader, id);
         var isWhole = versions.broken(handIn).isEmpty();
+        var isOurs = isWhole && !versions.isSealedElsewhere(handIn);
         var version = "version " + handIn.version() + (isWhole ? "" : ", its seal is broken");
         var address = origin + "/versions/" + id;
         return new Leaving(
                 id,
                 sheets.of(versions.read(handIn), version, page -> address),
-                handIn.signature().filter(signature -> isWhole).map(signature -> versions.statement(handIn)));
+                handIn.signature().filter(signature -> isOurs).map(signature -> versions.statement(handIn)));
     }
 
     /** Work as it is now. */
-    Leaving ofSection(Person reader, UUID section, String origin) {
+    public Leaving ofSection(Person reader, UUID section, String origin) {
         var now = handIns.preview(reader, new Picked.OfSection(section), GoesAlong.NOTHING);
         return new Leaving(section, sheets.of(now, "not handed in", page -> origin + "/p/" + page), Optional.empty());
     }

@@ -103,7 +103,8 @@ class HandInMapper {
                 handIn.digest(),
                 store.manifest(handIn.id()).parts().size(),
                 broken,
-                versions.signed(handIn).map(signed -> SealKey.fingerprint(signed.publicKey())));
+                versions.signed(handIn).map(signed -> SealKey.fingerprint(signed.publicKey())),
+                versions.isSealedElsewhere(handIn));
     }
 
     /** A sealed version in full. */

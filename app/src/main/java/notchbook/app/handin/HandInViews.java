@@ -162,8 +162,17 @@ final class HandInViews {
 
     record SealedReflectionView(String title, List<AnswerView> answers, List<String> chosen) {}
 
-    /** Whether the seal holds, the digest that stands for the version, the parts that no longer match, and the key that signed it. */
-    record SealView(boolean holds, String digest, int parts, List<String> broken, Optional<String> fingerprint) {}
+    /**
+     * Whether the seal holds, the digest that stands for the version, the parts that no longer match, and the key that signed it,
+     * which is another Notchbook's for what was brought along from there.
+     */
+    record SealView(
+            boolean holds,
+            String digest,
+            int parts,
+            List<String> broken,
+            Optional<String> fingerprint,
+            boolean isElsewhere) {}
 
     record SealedView(
             UUID id,

@@ -99,7 +99,15 @@ class SealedVersions {
     /** The signature with the key to check it by; none for versions from before seals were signed. */
     Optional<Signed> signed(HandIn handIn) {
         return handIn.signature()
-                .flatMap(made -> keys.publicKey(made.keyId()).map(key -> new Signed(key, made.bytes())));
+                .flatMap(made -> keys.publicKey(made.keyId()).map(key -> new Signed(key.bytes(), made.bytes())));
+    }
+
+    /** Whether a version was sealed by another installation and brought along from there. */
+    boolean isSealedElsewhere(HandIn handIn) {
+        return handIn.signature()
+                .flatMap(made -> keys.publicKey(made.keyId()))
+                .filter(key -> !key.isOwn())
+                .isPresent();
     }
 
     private boolean isSignatureWhole(HandIn handIn) {

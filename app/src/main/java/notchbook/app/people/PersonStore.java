@@ -13,12 +13,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class PersonStore {
+    /** Not one of those that only a bag from elsewhere tells of. */
+    private static final Condition IS_HERE = PERSON.BROUGHT_BY.isNull();
+
     private final DSLContext db;
 
     PersonStore(DSLContext db) {
@@ -34,7 +38,7 @@ class PersonStore {
 
     Optional<Credentials> findCredentials(String userName) {
         return db.selectFrom(PERSON)
-                .where(PERSON.USER_NAME.eq(userName))
+                .where(PERSON.USER_NAME.eq(userName), IS_HERE)
                 .fetchOptional(found -> new Credentials(person(found), found.get(PERSON.PASSWORD_HASH)));
     }
 
@@ -73,11 +77,11 @@ class PersonStore {
     }
 
     List<Person> all() {
-        return db.selectFrom(PERSON).orderBy(PERSON.FULL_NAME).fetch(PersonStore::person);
+        return db.selectFrom(PERSON).where(IS_HERE).orderBy(PERSON.FULL_NAME).fetch(PersonStore::person);
     }
 
     boolean hasStaff() {
-        return db.fetchExists(PERSON, PERSON.ROLE.ne(Role.STUDENT.name()));
+        return db.fetchExists(PERSON, PERSON.ROLE.ne(Role.STUDENT.name()).and(IS_HERE));
     }
 
     Map<SchoolClass, List<UUID>> classes() {
@@ -86,6 +90,7 @@ class PersonStore {
                 .from(SCHOOL_CLASS)
                 .leftJoin(CLASS_MEMBER)
                 .on(CLASS_MEMBER.CLASS_ID.eq(SCHOOL_CLASS.ID))
+                .where(SCHOOL_CLASS.BROUGHT_BY.isNull())
                 .orderBy(SCHOOL_CLASS.NAME)
                 .stream()
                 .collect(groupingBy(

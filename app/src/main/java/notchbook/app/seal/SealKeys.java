@@ -35,17 +35,14 @@ public class SealKeys {
         return store.latest().orElseGet(this::make);
     }
 
-    /** The public part of a key. */
-    public Optional<byte[]> publicKey(UUID keyId) {
-        return store.publicKeys().stream()
-                .filter(key -> key.id().equals(keyId))
-                .map(PublicKey::bytes)
-                .findFirst();
+    /** The public part of a key, of this installation or of another that something was brought along from. */
+    public Optional<PublicKey> publicKey(UUID keyId) {
+        return store.publicKey(keyId);
     }
 
     /** The public parts of all keys of this installation, the latest first. */
     List<PublicKey> publicKeys() {
-        return store.publicKeys();
+        return store.ownKeys();
     }
 
     private KeptKey make() {
@@ -56,5 +53,5 @@ public class SealKeys {
 
     public record KeptKey(UUID id, SealKey key) {}
 
-    record PublicKey(UUID id, byte[] bytes, Instant madeAt) {}
+    public record PublicKey(UUID id, byte[] bytes, Instant madeAt, boolean isOwn) {}
 }
