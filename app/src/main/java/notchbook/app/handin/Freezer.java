@@ -14,6 +14,7 @@ import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
+import notchbook.app.media.MediaPath;
 import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;

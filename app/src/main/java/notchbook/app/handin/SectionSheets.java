@@ -16,6 +16,7 @@ import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
+import notchbook.app.media.MediaPath;
 import notchbook.core.layer.Layer;
 import notchbook.core.scan.SetPage;
 import notchbook.formats.document.DocumentJson;

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
+import notchbook.app.media.MediaPath;
 import org.springframework.stereotype.Component;
 
 /** The pictures, sounds and files of versions, each as it goes along. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import notchbook.app.entry.EntryContent;
+import notchbook.app.media.MediaPath;
 import notchbook.core.version.Version;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;

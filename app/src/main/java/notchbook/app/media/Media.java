@@ -95,7 +95,7 @@ public class Media {
         }
     }
 
-    /** Keeps a content that is no item, and gives its SHA-256. */
+    /** Keeps a content that is no item yet, and gives its SHA-256. */
     public String keep(Path content) {
         return files.keep(content);
     }

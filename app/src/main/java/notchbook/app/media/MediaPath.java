@@ -1,12 +1,10 @@
-package notchbook.app.handin;
+package notchbook.app.media;
 
 import java.util.Map;
-import notchbook.app.media.MediaItem;
-import notchbook.app.media.MediaKind;
 import notchbook.core.notebook.FileName;
 
-/** Where a content lies within a sealed version: under its id, with the ending that says what it is. */
-final class MediaPath {
+/** Where a content lies within what leaves: under its id, with the ending that says what it is. */
+public final class MediaPath {
     private static final Map<String, String> ENDINGS = Map.of(
             "image/jpeg",
             "jpg",
@@ -29,12 +27,12 @@ final class MediaPath {
 
     private MediaPath() {}
 
-    static String of(MediaItem item) {
+    public static String of(MediaItem item) {
         return "media/" + item.id() + "." + ending(item);
     }
 
-    /** The id of the content that lies at a path of a version. */
-    static String idIn(String path) {
+    /** The id of the content that lies at such a path. */
+    public static String idIn(String path) {
         return path.replaceAll("^media/|\\.[a-z0-9]+$", "");
     }
 

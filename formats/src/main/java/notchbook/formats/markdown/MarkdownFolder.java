@@ -36,20 +36,28 @@ public final class MarkdownFolder {
             .nodeRendererFactory(SpanRenderer.FACTORY)
             .build();
 
-    private final SheetMedia media = SheetMedia.withAll();
+    private final SheetMedia media;
     private final Node all = new Document();
 
-    private MarkdownFolder() {}
+    private MarkdownFolder(SheetMedia media) {
+        this.media = media;
+    }
 
     public static void write(SectionSheet sheet, OutputStream out) throws IOException {
-        var folder = new MarkdownFolder();
-        folder.addAll(sheet);
+        var media = SheetMedia.withAll();
         try (var zip = new ZipWriter(out)) {
-            zip.put("section.md", RENDERER.render(folder.all));
-            for (var part : folder.media.parts()) {
+            zip.put("section.md", text(sheet, media));
+            for (var part : media.parts()) {
                 zip.put("", part);
             }
         }
+    }
+
+    /** The Markdown file by itself; {@code media} has what goes beside it then. */
+    public static String text(SectionSheet sheet, SheetMedia media) {
+        var folder = new MarkdownFolder(media);
+        folder.addAll(sheet);
+        return RENDERER.render(folder.all);
     }
 
     private void addAll(SectionSheet sheet) {

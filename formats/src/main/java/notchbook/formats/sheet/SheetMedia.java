@@ -2,6 +2,7 @@ package notchbook.formats.sheet;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,10 +30,16 @@ public final class SheetMedia {
     private final List<Part> parts = new ArrayList<>();
     private final Map<String, Optional<Copied>> files = new LinkedHashMap<>();
     private final Function<MediaFile, Optional<MediaFile>> taking;
+    private final There there;
+
+    private SheetMedia(Function<MediaFile, Optional<MediaFile>> taking, There there) {
+        this.taking = taking;
+        this.there = there;
+    }
 
     /** {@code taking} says as what a file goes along, if it does. */
     public SheetMedia(Function<MediaFile, Optional<MediaFile>> taking) {
-        this.taking = taking;
+        this(taking, There.NOTHING);
     }
 
     /** Every file goes along as it is. */
@@ -40,7 +47,35 @@ public final class SheetMedia {
         return new SheetMedia(Optional::of);
     }
 
+    /** What lies beside the pages already is referred to there; all else goes along as it is. */
+    public static SheetMedia beside(There there) {
+        return new SheetMedia(Optional::of, there);
+    }
+
+    /** Where contents lie beside the pages already. */
+    public interface There {
+        There NOTHING = new There() {
+            @Override
+            public Optional<String> picture(byte[] content) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<String> file(Path place) {
+                return Optional.empty();
+            }
+        };
+
+        Optional<String> picture(byte[] content);
+
+        Optional<String> file(Path place);
+    }
+
     public String picture(Photo photo) {
+        return there.picture(photo.bytes()).orElseGet(() -> added(photo));
+    }
+
+    private String added(Photo photo) {
         var path = "media/picture-%03d.%s".formatted(parts.size() + 1, ENDINGS.getOrDefault(photo.type(), "jpg"));
         parts.add(new Picture(path, photo.type(), photo.bytes()));
         return path;
@@ -55,6 +90,10 @@ public final class SheetMedia {
 
     /** Where a file lies; nowhere when it does not go along. */
     public Optional<String> file(MediaFile file) {
+        var lying = there.file(file.place());
+        if (lying.isPresent()) {
+            return lying;
+        }
         return files.computeIfAbsent(file.name(), name -> taking.apply(file).map(this::copied))
                 .map(Copied::path);
     }

@@ -7,6 +7,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -50,6 +51,22 @@ public final class PhotoIntake {
                 picture.getHeight(),
                 jpeg(forScreen(picture), SCREEN_QUALITY),
                 data.capturedAt());
+    }
+
+    /** Whether a file begins as a picture of a media type (image/jpeg or image/png) that is not too large to open. */
+    public static boolean beginsAs(Path file, String type) {
+        try (var in = ImageIO.createImageInputStream(file.toFile())) {
+            for (var reader : (Iterable<ImageReader>) () -> ImageIO.getImageReaders(in)) {
+                if (type.equals("image/" + reader.getFormatName().toLowerCase(Locale.ROOT))) {
+                    reader.setInput(in, true, true);
+                    return (long) reader.getWidth(0) * reader.getHeight(0) <= MOST_PIXELS;
+                }
+            }
+            return false;
+        } catch (IOException | RuntimeException broken) {
+            // The readers of pictures throw whatever they stumble over.
+            return false;
+        }
     }
 
     private static BufferedImage decoded(byte[] file) throws PhotoRefused {
