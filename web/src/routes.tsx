@@ -14,6 +14,7 @@ function screens<Name extends string>(
 }
 
 const { AccountScreen } = screens(() => import('./features/account'), 'AccountScreen');
+const { BagsScreen } = screens(() => import('./features/bag'), 'BagsScreen');
 const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
 const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
 const { CollectionScreen, CollectionsScreen } = screens(
@@ -116,6 +117,7 @@ export const routes: RouteObject[] = [
       { path: '/guide', element: <GuideScreen /> },
       { path: '/guide/:guide', element: <GuideScreen /> },
       { path: '/account', element: <AccountScreen /> },
+      { path: '/bags', element: <BagsScreen /> },
       { path: '/school', element: <SchoolScreen /> },
       { path: '/school-years', element: <SchoolYearsScreen /> },
       { path: '/syllabi', element: <SyllabiScreen /> },

@@ -50,11 +50,11 @@ export function problem(status: number, body: unknown): Problem {
 export const readFileText = (file: File): Promise<Api['FileTextView']> =>
   readFile('/api/text-from-file', file);
 
-/** Sends an InkML file to be read as a drawing; nothing of it is kept there. */
 /** Reads captions as spoken lines. */
 export const readFileLines = (file: File): Promise<Api['SpokenLineView'][]> =>
   readFile('/api/spoken-lines-from-file', file);
 
+/** Sends an InkML file to be read as a drawing; nothing of it is kept there. */
 export const readFileInk = (file: File): Promise<Api['InkFileView']> => readFile('/api/ink-from-file', file);
 
 const readFile = <T>(path: string, file: File): Promise<T> =>

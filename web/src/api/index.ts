@@ -10,4 +10,4 @@ export {
   unwrap,
 } from './client';
 export { type Growing, sendAsItGrows } from './sendAsItGrows';
-export { type Outgoing, sendFile } from './sendFile';
+export { type Outgoing, sendBag, sendFile } from './sendFile';

@@ -34,23 +34,35 @@ const sendWhole = ({ id, isCutOff = false, blob, name }: Outgoing): Promise<Api[
 /** In parts (the tus protocol): after a break, even in another visit, it goes on where the server's copy ends. */
 async function sendInParts(file: Outgoing, onProgress: (share: number) => void): Promise<Api['MediaView']> {
   const { id, name, isCutOff = false } = file;
-  const upload = await uploaded(file, onProgress);
+  const upload = await uploaded(file, onProgress, FILES);
   const body = { upload, name, cutOff: isCutOff };
   return unwrap(api.PUT('/api/media/{id}/from-upload', { params: { path: { id } }, body }));
 }
 
+/** Sends a bag in parts and gives the path of its upload; the same file goes on where it broke off. */
+export const sendBag = (file: File, onProgress: (share: number) => void): Promise<string> => {
+  const id = `${file.name}-${file.size}-${file.lastModified}`;
+  return uploaded({ id, blob: file, name: file.name }, onProgress, BAGS);
+};
+
+/** Where parts go, and when it is tried again where nothing else does. */
+type Way = { endpoint: string; retryDelays: number[] };
+
+/** The outbox tries again, and waits for the network if it has to. */
+const FILES: Way = { endpoint: '/api/uploads', retryDelays: [] };
+const BAGS: Way = { endpoint: '/api/bag-uploads', retryDelays: [500, 2_000, 5_000, 15_000] };
+
 async function uploaded(
   { id, blob, upload: begun }: Outgoing,
   onProgress: (share: number) => void,
+  way: Way,
 ): Promise<string> {
   // The first screen does without the code of this.
   const { Upload } = await import('tus-js-client');
   return new Promise((resolve, reject) => {
     const upload = new Upload(blob as File, {
-      endpoint: '/api/uploads',
+      ...way,
       chunkSize: PART,
-      // The outbox tries again, and waits for the network if it has to.
-      retryDelays: [],
       fingerprint: async () => `notchbook-${id}`,
       removeFingerprintOnSuccess: true,
       onBeforeRequest: (request) => request.setHeader('X-XSRF-TOKEN', cookie('XSRF-TOKEN')),

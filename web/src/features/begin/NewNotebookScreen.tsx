@@ -1,5 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Button, Card, Heading } from '../../ui';
 import { editionsQuery } from '../syllabus';
@@ -12,7 +13,13 @@ export function NewNotebookScreen() {
   const [syllabus, setSyllabus] = useState<Syllabus>();
   return (
     <div className="max-w-4xl">
-      <Heading name="New notebook" className="mb-3 text-[24px]" />
+      <Heading name="New notebook" className="mb-1 text-[24px]" />
+      <p className="mb-3">
+        Do you have notebooks elsewhere that you took along?{' '}
+        <Link className="font-semibold text-petrol underline" to="/bags">
+          Bring in your bag
+        </Link>
+      </p>
       {syllabus ? (
         <div className="flex flex-col gap-3.5">
           <ChosenSyllabus syllabus={syllabus} onChange={() => setSyllabus(undefined)} />

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
 import { Suspense, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
-import { api } from '../../api';
+import { type Api, api } from '../../api';
 import { forgetForGood } from '../../device';
 import { chooseTheme, Key, THEMES, UndoBar, useKeys } from '../../ui';
 import { ContentsPanel } from '../contents';
@@ -80,7 +80,7 @@ function Frame() {
             </span>
           </button>
         )}
-        <PersonMenu name={me.fullName} onHelp={() => setHelping(true)} onRead={() => setReading(true)} />
+        <PersonMenu me={me} onHelp={() => setHelping(true)} onRead={() => setReading(true)} />
       </header>
       <div className="flex flex-1">
         <button
@@ -131,7 +131,15 @@ function Frame() {
 /** What stands at the left, for each kind of person. */
 const PANELS = { STUDENT: ContentsPanel, TEACHER: SetWorkPanel, KEEPER: KeeperPanel };
 
-function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void; onRead: () => void }) {
+function PersonMenu({
+  me,
+  onHelp,
+  onRead,
+}: {
+  me: Api['PersonView'];
+  onHelp: () => void;
+  onRead: () => void;
+}) {
   const go = useNavigate();
   const signOut = useMutation({
     // The description of the API knows only our own endpoints; signing out is the security filter's.
@@ -145,7 +153,7 @@ function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="rounded px-1 py-1 font-semibold whitespace-nowrap">
-        {name}
+        {me.fullName}
       </DropdownMenu.Trigger>
       <DropdownMenu.Content
         align="end"
@@ -160,6 +168,11 @@ function PersonMenu({ name, onHelp, onRead }: { name: string; onHelp: () => void
         <DropdownMenu.Item className={item} onSelect={() => go('/account')}>
           Account
         </DropdownMenu.Item>
+        {me.role === 'STUDENT' && (
+          <DropdownMenu.Item className={item} onSelect={() => go('/bags')}>
+            Take your work along
+          </DropdownMenu.Item>
+        )}
         <DropdownMenu.Item className={item} onSelect={onRead}>
           How text looks
         </DropdownMenu.Item>

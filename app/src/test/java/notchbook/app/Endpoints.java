@@ -260,6 +260,11 @@ final class Endpoints {
             entry("DELETE /api/hand-ins/{waiting}", STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}", STUDENT_ONLY),
             entry("POST /api/collections/bin/{collection}/restore", STUDENT_ONLY),
+            entry("GET /api/bags", ANY_STUDENT),
+            entry("PUT /api/bags/{bag} {'notebookId':'{notebook}'}", STUDENT_ONLY),
+            entry("DELETE /api/bags/{bag}", STUDENT_ONLY),
+            entry("PUT /api/brought-bags/{new} {'upload':'/api/bag-uploads/{new}','name':'a.zip'}", NOBODY),
+            entry("POST /api/brought-bags/{new}/taking", NOBODY),
             entry("DELETE /api/entries/{entry}", STUDENT_ONLY),
             entry("DELETE /api/pages/{page}", STUDENT_ONLY),
             entry("DELETE /api/sections/{section}", STUDENT_ONLY));
@@ -335,6 +340,7 @@ final class Endpoints {
                 entry("clip", clip()),
                 entry("recording", talked.recording()),
                 entry("drawing", talked.drawing()),
+                entry("bag", bag()),
                 entry("film", film(talked)),
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
@@ -435,6 +441,18 @@ final class Endpoints {
     private UUID clip() {
         var id = UUID.randomUUID();
         browser.upload(school.student, id, "tank.mp4", Samples.film());
+        return id;
+    }
+
+    /** A bag in the place of those that other tests made, as one person has few at a time. */
+    private UUID bag() {
+        browser.get(school.student, "/api/bags")
+                .json()
+                .path("made")
+                .forEach(bag -> browser.send(
+                        school.student, "DELETE", "/api/bags/" + bag.path("id").asString(), ""));
+        var id = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/bags/" + id, "{}");
         return id;
     }
 

@@ -65,6 +65,7 @@ class School {
     final SchoolClass schoolClass = new SchoolClass(UUID.randomUUID(), "10B Physics");
     final EditionInfo edition;
 
+    private final People people;
     private final Notebooks notebooks;
     private final Sections sections;
     private final Pages pages;
@@ -87,6 +88,7 @@ class School {
             Media media,
             PasswordEncoder passwords,
             JsonMapper mapper) {
+        this.people = people;
         this.notebooks = notebooks;
         this.sections = sections;
         this.pages = pages;
@@ -104,6 +106,17 @@ class School {
                 SchoolYear.of("2026/27", LocalDate.of(2026, 9, 7), LocalDate.of(2027, 7, 2), List.of()));
         edition = syllabi.read(Optional.empty(), "NB-412", "Waves", SyllabusFile.ofTable(SYLLABUS.getBytes()));
         plans.enter(schoolClass.id(), Map.of(node("2.3"), new WeekRange(11, 12)));
+    }
+
+    /** A class of its own, with a student who has nothing yet and a teacher who teaches nobody else. */
+    record NewClass(Person student, Person teacher, SchoolClass schoolClass) {}
+
+    NewClass newClass() {
+        var made = new NewClass(
+                person("ines", Role.STUDENT), person("brook", Role.TEACHER), new SchoolClass(UUID.randomUUID(), "10C"));
+        List.of(made.student(), made.teacher()).forEach(person -> people.enter(person, ""));
+        people.enter(made.schoolClass(), List.of(made.student(), made.teacher()));
+        return made;
     }
 
     /** A page in a section on topic 2.3 of a new notebook. */
@@ -193,18 +206,22 @@ class School {
     }
 
     SetWork setWork() {
+        return setWork(teacher, schoolClass);
+    }
+
+    SetWork setWork(Person setBy, SchoolClass forClass) {
         var work = new SetWork(
                 UUID.randomUUID(),
-                schoolClass.id(),
+                forClass.id(),
                 "Echo practical",
                 "Time an echo.",
                 node("2.3"),
                 LocalDate.of(2026, 11, 27),
-                teacher.id(),
+                setBy.id(),
                 Asked.NOTHING,
                 Criteria.NONE,
                 false);
-        setWorks.set(teacher, work);
+        setWorks.set(setBy, work);
         return work;
     }
 

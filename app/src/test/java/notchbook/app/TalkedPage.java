@@ -18,7 +18,11 @@ record TalkedPage(UUID recording, UUID drawing) {
             "{'stretches':[{'startedAt':%d,'length':3000}],'lines':[{'from':1000,'to':2000,'words':'The wave bends'}],'about':{'entry':'%s'}}";
 
     static TalkedPage of(School school, Browser browser, Person student) {
-        var page = school.desk(student).page().id();
+        return on(school.desk(student), browser, student);
+    }
+
+    static TalkedPage on(School.Desk desk, Browser browser, Person student) {
+        var page = desk.page().id();
         var drawing = UUID.randomUUID();
         var recording = UUID.randomUUID();
         var sound = UUID.randomUUID();

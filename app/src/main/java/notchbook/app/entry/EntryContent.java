@@ -8,6 +8,7 @@ import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.scan.PhotoSetJson;
 import notchbook.formats.voice.TakeJson;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,6 +18,15 @@ public record EntryContent(String json, boolean isEmpty) {
 
     /** A photo by itself. */
     private static final String NOTHING = "{}";
+
+    /** Checks what was written down elsewhere. */
+    public static EntryContent check(EntryKind kind, String json) {
+        try {
+            return check(kind, MAPPER.readTree(json));
+        } catch (JacksonException odd) {
+            throw new IllegalArgumentException("This is no content of an entry.", odd);
+        }
+    }
 
     /** Checks what was sent; an {@link IllegalArgumentException} says what does not belong. */
     static EntryContent check(EntryKind kind, JsonNode sent) {

@@ -1,0 +1,70 @@
+package notchbook.app.bag;
+
+import static notchbook.tables.Tables.BAG;
+import static notchbook.tables.Tables.BROUGHT_BAG;
+import static notchbook.tables.Tables.CLASS_PLAN;
+import static notchbook.tables.Tables.COLUMN_CHOICE;
+import static notchbook.tables.Tables.ENTRY_WORD;
+import static notchbook.tables.Tables.FAILED_SIGN_IN;
+import static notchbook.tables.Tables.FIRST_VISIT;
+import static notchbook.tables.Tables.JOB;
+import static notchbook.tables.Tables.KNOWN_DEVICE;
+import static notchbook.tables.Tables.MEDIA;
+import static notchbook.tables.Tables.PAGE;
+import static notchbook.tables.Tables.PHONE_LINK;
+import static notchbook.tables.Tables.SCHOOL_BREAK;
+import static notchbook.tables.Tables.SCHOOL_TERM;
+import static notchbook.tables.Tables.SCHOOL_YEAR;
+import static notchbook.tables.Tables.STOCK_REMARK;
+import static notchbook.tables.Tables.TALK_FILM;
+import static notchbook.tables.Tables.TASK_FEED;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import notchbook.tables.DefaultSchema;
+import org.jooq.Table;
+import org.junit.jupiter.api.Test;
+
+class BagTablesTest {
+    /** What is the school's, a teacher's or a device's, or what can be made again. */
+    private static final Set<Table<?>> STAYS = Set.of(
+            BAG,
+            BROUGHT_BAG,
+            COLUMN_CHOICE,
+            ENTRY_WORD,
+            FAILED_SIGN_IN,
+            FIRST_VISIT,
+            JOB,
+            KNOWN_DEVICE,
+            PHONE_LINK,
+            SCHOOL_BREAK,
+            SCHOOL_TERM,
+            SCHOOL_YEAR,
+            STOCK_REMARK,
+            TALK_FILM,
+            TASK_FEED);
+
+    /** A class's plan goes along as the student's own. */
+    private static final Set<Table<?>> AS_ANOTHER = Set.of(CLASS_PLAN);
+
+    @Test
+    void takeEveryTableAlongOrSayThatItStays() {
+        var told = Stream.of(BagTables.ALL.stream().<Table<?>>map(BagTable::table), STAYS.stream(), AS_ANOTHER.stream())
+                .flatMap(tables -> tables)
+                .collect(Collectors.toSet());
+        assertThat(told).containsExactlyInAnyOrderElementsOf(DefaultSchema.DEFAULT_SCHEMA.getTables());
+    }
+
+    @Test
+    void comeAfterThoseThatTheirRowsName() {
+        assertThat(BagTables.ENTRIES.references().map(BagTable.Reference::to)).containsExactlyInAnyOrder(PAGE, MEDIA);
+        var before = new HashSet<Table<?>>();
+        for (var table : BagTables.ALL) {
+            before.add(table.table());
+            assertThat(table.references().map(BagTable.Reference::to)).isSubsetOf(before);
+        }
+    }
+}

@@ -1,0 +1,1 @@
+export { BagsScreen } from './BagsScreen';
