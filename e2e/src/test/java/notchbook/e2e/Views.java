@@ -115,6 +115,7 @@ record Views(String name, String path) {
         views.add(new Views("sections", book));
         views.add(new Views("new-notebook", "/new"));
         views.add(new Views("account", "/account"));
+        views.add(new Views("bags", "/bags"));
         views.add(new Views("bin", book + "/bin"));
         return views;
     }
