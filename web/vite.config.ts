@@ -45,7 +45,7 @@ export default defineConfig({
         globIgnores: ['pdf/**'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
+        navigateFallbackDenylist: [/^\/api\//, /^\/reading\//, /^\/mails$/],
         runtimeCaching: [
           {
             urlPattern: /\/api\/media\/[^/]+\/screen$/,

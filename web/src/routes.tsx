@@ -75,6 +75,7 @@ const { SheetScreen, SheetsScreen } = screens(
   'SheetScreen',
   'SheetsScreen',
 );
+const { LinksScreen } = screens(() => import('./features/reading/screens'), 'LinksScreen');
 const { ScanScreen } = screens(() => import('./features/scan'), 'ScanScreen');
 const { SchoolScreen } = screens(() => import('./features/school/screens'), 'SchoolScreen');
 const { SyllabiScreen, SyllabusScreen } = screens(
@@ -117,6 +118,7 @@ export const routes: RouteObject[] = [
       { path: '/guide', element: <GuideScreen /> },
       { path: '/guide/:guide', element: <GuideScreen /> },
       { path: '/account', element: <AccountScreen /> },
+      { path: '/links', element: <LinksScreen /> },
       { path: '/bags', element: <BagsScreen /> },
       { path: '/school', element: <SchoolScreen /> },
       { path: '/school-years', element: <SchoolYearsScreen /> },

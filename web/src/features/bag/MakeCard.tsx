@@ -32,7 +32,7 @@ export function MakeCard() {
             </option>
           ))}
         </ChoiceField>
-        <Button look="act" className="mb-2" onClick={() => make.mutate()} disabled={make.isPending}>
+        <Button look="act" className="mb-3" onClick={() => make.mutate()} disabled={make.isPending}>
           Make it
         </Button>
       </div>

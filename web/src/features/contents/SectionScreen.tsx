@@ -5,6 +5,7 @@ import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Empty, Heading, plural, Trouble, useKeys } from '../../ui';
 import { type Pattern, patternsQuery } from '../pattern';
+import { GiveLink } from '../reading';
 import { syllabusQuery } from '../syllabus';
 import { PageList } from './PageList';
 import { contentsQuery } from './queries';
@@ -44,6 +45,7 @@ export function SectionScreen() {
           >
             Check and hand in
           </Link>
+          <GiveLink kind="SECTION" of={id} title={section.title} />
         </span>
       </div>
       {!section.isNeeded && (

@@ -1,5 +1,6 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Menu, MenuItem } from '../../ui';
+import { useGivingLink } from '../reading';
 import { isSet, useOpenBench } from '../scan';
 import { pageQuery } from './queries';
 import type { Shown } from './shown';
@@ -13,20 +14,25 @@ export function PhotoMenu({ entry, acts }: Props) {
   const openBench = useOpenBench();
   const below = photoBelow(page.entries, entry);
   const bench = { notebookId: page.notebookId, pageId: page.id, entryId: entry.id };
+  const giving = useGivingLink({ kind: 'ENTRY', of: entry.id, title: entry.caption || 'Photos' });
   return (
-    <Menu name="Pages">
-      <MenuItem onSelect={() => openBench.mutate(bench)}>
-        {isSet(entry.content) ? 'Work on them at the scan bench' : 'Straighten it at the scan bench'}
-      </MenuItem>
-      {below && (
-        <MenuItem onSelect={() => acts.joinBelow(entry, { ...below, isWaiting: false })}>
-          Join with the photo below
+    <>
+      <Menu name="Pages">
+        <MenuItem onSelect={() => openBench.mutate(bench)}>
+          {isSet(entry.content) ? 'Work on them at the scan bench' : 'Straighten it at the scan bench'}
         </MenuItem>
-      )}
-      <MenuItem onSelect={() => window.location.assign(`/api/entries/${entry.id}/pages.pdf`)}>
-        As a PDF
-      </MenuItem>
-    </Menu>
+        {below && (
+          <MenuItem onSelect={() => acts.joinBelow(entry, { ...below, isWaiting: false })}>
+            Join with the photo below
+          </MenuItem>
+        )}
+        <MenuItem onSelect={() => window.location.assign(`/api/entries/${entry.id}/pages.pdf`)}>
+          As a PDF
+        </MenuItem>
+        {giving.isAllowed && <MenuItem onSelect={giving.give}>Link for a reader</MenuItem>}
+      </Menu>
+      {giving.dialog}
+    </>
   );
 }
 

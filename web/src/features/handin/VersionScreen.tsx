@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tansta
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Heading, Trouble, useKeys } from '../../ui';
+import { GiveLink } from '../reading';
 import { RemarkCard, remarksOn } from '../remark';
 import { AnswerField } from './AnswerField';
 import { Comparing } from './Comparing';
@@ -119,6 +120,7 @@ function VersionSide({ version }: { version: Version }) {
             Read as a book
           </Link>
           <VersionFiles id={id} />
+          <GiveLink kind="VERSION" of={id} title={version.title} />
           {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
           {version.state === 'SENT_BACK' && (
             <Link

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
 import { pageQuery } from '../entry';
+import { useGivingLink } from '../reading';
 
 const PAUSE_MILLIS = 700;
 
@@ -31,6 +32,7 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
       go(`/n/${page.notebookId}/s/${page.sectionId}`);
     },
   });
+  const giving = useGivingLink({ kind: 'PAGE', of: page.id, title: page.title });
   const keep = (next: string) => {
     clearTimeout(timer.current);
     if (next.trim() && next.trim() !== page.title) rename.mutate(next.trim());
@@ -60,10 +62,12 @@ export function PageTitle({ page }: { page: Api['PageView'] }) {
         <span className="no-print pt-1">
           <Menu name="More" label="More to do with this page">
             <MenuItem onSelect={() => go(`/hand-in?pages=${page.id}`)}>Hand in this page</MenuItem>
+            {giving.isAllowed && <MenuItem onSelect={giving.give}>Link for a reader</MenuItem>}
             <MenuItem onSelect={() => remove.mutate()}>Delete page</MenuItem>
           </Menu>
         </span>
       </div>
+      {giving.dialog}
       <Trouble>{rename.error?.message ?? remove.error?.message}</Trouble>
     </>
   );

@@ -169,9 +169,14 @@ function PersonMenu({
           Account
         </DropdownMenu.Item>
         {me.role === 'STUDENT' && (
-          <DropdownMenu.Item className={item} onSelect={() => go('/bags')}>
-            Take your work along
-          </DropdownMenu.Item>
+          <>
+            <DropdownMenu.Item className={item} onSelect={() => go('/links')}>
+              Links for readers
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={item} onSelect={() => go('/bags')}>
+              Take your work along
+            </DropdownMenu.Item>
+          </>
         )}
         <DropdownMenu.Item className={item} onSelect={onRead}>
           How text looks

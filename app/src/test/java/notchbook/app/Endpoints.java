@@ -260,6 +260,11 @@ final class Endpoints {
             entry("DELETE /api/hand-ins/{waiting}", STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}", STUDENT_ONLY),
             entry("POST /api/collections/bin/{collection}/restore", STUDENT_ONLY),
+            entry("GET /api/reader-links", ANY_STUDENT),
+            entry(
+                    "PUT /api/reader-links/{new} {'kind':'PAGE','of':'{page}','reader':'Gran','lastDay':'2026-12-02','mayAnswer':true,'secret':'{new}'}",
+                    STUDENT_ONLY),
+            entry("DELETE /api/reader-links/{readerLink}", STUDENT_ONLY),
             entry("GET /api/bags", ANY_STUDENT),
             entry("PUT /api/bags/{bag} {'notebookId':'{notebook}'}", STUDENT_ONLY),
             entry("DELETE /api/bags/{bag}", STUDENT_ONLY),
@@ -341,6 +346,7 @@ final class Endpoints {
                 entry("recording", talked.recording()),
                 entry("drawing", talked.drawing()),
                 entry("bag", bag()),
+                entry("readerLink", readerLink(desk)),
                 entry("film", film(talked)),
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
@@ -441,6 +447,17 @@ final class Endpoints {
     private UUID clip() {
         var id = UUID.randomUUID();
         browser.upload(school.student, id, "tank.mp4", Samples.film());
+        return id;
+    }
+
+    private UUID readerLink(School.Desk desk) {
+        var id = UUID.randomUUID();
+        var body = "{'kind':'PAGE','of':'%s','reader':'Gran','lastDay':'2026-12-02','mayAnswer':true,'secret':'%s'}";
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/reader-links/" + id,
+                body.formatted(desk.page().id(), UUID.randomUUID()));
         return id;
     }
 

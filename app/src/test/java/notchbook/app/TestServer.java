@@ -1,5 +1,7 @@
 package notchbook.app;
 
+import com.icegreen.greenmail.util.GreenMail;
+import com.icegreen.greenmail.util.ServerSetupTest;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -13,6 +15,9 @@ final class TestServer {
 
     private static final Path MEDIA_FOLDER = mediaFolder();
 
+    /** Takes mails in and sends none on. */
+    static final GreenMail MAIL = new GreenMail(ServerSetupTest.SMTP.dynamicPort());
+
     private TestServer() {}
 
     static void register(DynamicPropertyRegistry registry) {
@@ -24,6 +29,13 @@ final class TestServer {
         registry.add("spring.datasource.url", () -> DATABASE.url(name));
         registry.add("notchbook.media-folder", MEDIA_FOLDER::toString);
         registry.add("notchbook.zone", () -> "UTC");
+        if (!MAIL.isRunning()) {
+            MAIL.start();
+        }
+        registry.add("notchbook.mail.server", () -> "127.0.0.1");
+        registry.add("notchbook.mail.port", () -> MAIL.getSmtp().getPort());
+        registry.add("notchbook.mail.tls", () -> false);
+        registry.add("notchbook.mail.from", () -> "notebooks@skerrow.example");
     }
 
     private static Path mediaFolder() {

@@ -1,6 +1,7 @@
 package notchbook.demo;
 
 import java.time.Clock;
+import java.util.Map;
 import notchbook.app.NotchbookApplication;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.annotation.Bean;
@@ -13,7 +14,9 @@ import org.springframework.context.annotation.Primary;
 @ComponentScan
 public class DemoApplication {
     public static void main(String[] arguments) {
-        new SpringApplication(NotchbookApplication.class, DemoApplication.class).run(arguments);
+        var demo = new SpringApplication(NotchbookApplication.class, DemoApplication.class);
+        demo.setDefaultProperties(Map.of("NOTCHBOOK_MAIL_SERVER", "shown"));
+        demo.run(arguments);
     }
 
     @Bean

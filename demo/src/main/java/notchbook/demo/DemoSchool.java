@@ -56,6 +56,7 @@ class DemoSchool implements ApplicationRunner {
     private final HandInRounds handIns;
     private final ReflectionMaker reflections;
     private final CollectionMaker collections;
+    private final LinkMaker links;
     private final ScanMaker scans;
     private final Papers papers;
     private final Plans plans;
@@ -76,6 +77,7 @@ class DemoSchool implements ApplicationRunner {
             HandInRounds handIns,
             ReflectionMaker reflections,
             CollectionMaker collections,
+            LinkMaker links,
             ScanMaker scans,
             Papers papers,
             Plans plans,
@@ -98,6 +100,7 @@ class DemoSchool implements ApplicationRunner {
         this.handIns = handIns;
         this.reflections = reflections;
         this.collections = collections;
+        this.links = links;
         this.scans = scans;
         this.papers = papers;
         this.plans = plans;
@@ -155,11 +158,12 @@ class DemoSchool implements ApplicationRunner {
         handIns.make(books, classBooks, calendar);
         write(books, calendar, page -> page.week() == DemoCalendar.THIS_WEEK);
 
-        LOG.info("Demo school 5 of 5: reflections and collections");
+        LOG.info("Demo school 5 of 5: reflections, collections and links for readers");
         reflections.fill(books, calendar);
         handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));
         beginScan(books.get("physics"), calendar);
+        links.make(books.get("physics"), books.get("geography"));
     }
 
     /** A page of this week that is being made of photos of paper. */

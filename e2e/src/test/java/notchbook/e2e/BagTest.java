@@ -84,7 +84,10 @@ class BagTest {
 
     /** The pages, what the teacher said about a version, and its seal are where they were; something new comes beside them. */
     private static void goesOn(Desk ida) {
-        ida.go("Hand-ins").follow("Version").sees("seal of another Notchbook holds").sees("Ms Tolland");
+        ida.go("Hand-ins")
+                .follow("Version")
+                .sees("seal of another Notchbook holds")
+                .sees("Ms Tolland");
         ida.page().navigate(ida.page().url().replaceAll("/versions/.*", "/bags"));
         ida.go("2.3").follow("Timing an echo").sees("Timing an echo");
         assertThat(ida.page().locator("#screen img").first()).isVisible();

@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
@@ -19,16 +17,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What holds for every view: axe finds nothing, nothing is wider than a phone, nobody needs a pointer to get in. */
 @TestInstance(Lifecycle.PER_CLASS)
 class EveryViewTest {
-    private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
-    private static final String BREACHES =
-            "async ([where, ...rules]) => (await axe.run(where, {runOnly: rules, resultTypes: ['violations'], preload: false}))"
-                    + ".violations.flatMap(v => v.nodes.map(n => v.id + ' ' + n.html.slice(0, 160)))";
     /** A bar that sticks to the screen's edge covers half of whatever happens to be there; one scroll further it doesn't. */
     private static final String UNSTICK =
             "() => document.querySelectorAll('.sticky').forEach((bar) => {" + " bar.style.position = 'static'; })";
-
-    private static final List<String> ALL_RULES =
-            List.of("html", "wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
 
     /** A theme changes colours and nothing else; what stands around every view is looked at with the first. */
     private static final List<String> COLOUR_RULES = List.of("html", "color-contrast", "link-in-text-block");
@@ -53,18 +44,17 @@ class EveryViewTest {
     @ParameterizedTest
     @ValueSource(strings = {"marlo", "tolland", "harlow"})
     void hasNoBarrierThatAxeFindsInAnyThemeAndFitsAPhone(String person) throws IOException {
-        var axe = Files.readString(AXE);
         var breaches = new ArrayList<String>();
         var page = chrome.signedIn(person);
         var colours = COLOUR_RULES;
         for (var view : Views.of(page)) {
             view.open(page);
-            page.evaluate(axe);
+            Axe.ready(page);
             page.evaluate(UNSTICK);
             for (var theme : List.of("light", "dark", "contrast")) {
                 page.evaluate("theme => { document.documentElement.dataset.theme = theme; }", theme);
-                var rules = theme.equals("light") ? ALL_RULES : colours;
-                for (var breach : (List<?>) page.evaluate(BREACHES, rules)) {
+                var rules = theme.equals("light") ? Axe.ALL_RULES : colours;
+                for (var breach : Axe.breaches(page, rules)) {
                     breaches.add("%s, %s: %s".formatted(view.name(), theme, breach));
                 }
             }

@@ -12,6 +12,7 @@ class Screenshots {
     private static final Path FOLDER = Path.of("../docs/screenshots");
     private static final List<String> LEFT_OUT = List.of(
             "bags",
+            "links",
             "reflections",
             "kinds",
             "line",

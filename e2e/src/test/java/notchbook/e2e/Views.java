@@ -116,6 +116,7 @@ record Views(String name, String path) {
         views.add(new Views("new-notebook", "/new"));
         views.add(new Views("account", "/account"));
         views.add(new Views("bags", "/bags"));
+        views.add(new Views("links", "/links"));
         views.add(new Views("bin", book + "/bin"));
         return views;
     }

@@ -8,7 +8,6 @@ import static notchbook.tables.Tables.MEDIA;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +29,8 @@ import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.ink.DrawingSvg;
 import notchbook.formats.ink.InkMl;
 import notchbook.formats.markdown.MarkdownFolder;
+import notchbook.formats.sheet.SectionSheet.MediaFile;
+import notchbook.formats.sheet.SectionSheet.Photo;
 import notchbook.formats.sheet.SheetMedia;
 import notchbook.formats.syllabus.CaseWriter;
 import org.jooq.DSLContext;
@@ -159,13 +160,13 @@ class BagContents {
     /** Contents lie in the bag's folder of media, three steps up from the pages. */
     private record Lying(Map<String, String> bySha256) implements SheetMedia.There {
         @Override
-        public Optional<String> picture(byte[] content) {
-            return at(Sha256.hex(content));
+        public Optional<String> picture(Photo photo) {
+            return at(Sha256.hex(photo.bytes()));
         }
 
         @Override
-        public Optional<String> file(Path place) {
-            return at(place.getFileName().toString());
+        public Optional<String> file(MediaFile file) {
+            return at(file.place().getFileName().toString());
         }
 
         private Optional<String> at(String sha256) {

@@ -2,6 +2,7 @@ package notchbook.app.handin;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
@@ -45,7 +46,7 @@ public class Copies {
      * A sealed version; {@code origin} is the address of this school, as the reader typed it. What another installation sealed is not
      * sealed by this one.
      */
-    Leaving ofVersion(Person reader, UUID id, String origin) {
+    public Leaving ofVersion(Person reader, UUID id, String origin) {
         var handIn = handIns.require(reader, id);
         var isWhole = versions.broken(handIn).isEmpty();
         var isOurs = isWhole && !versions.isSealedElsewhere(handIn);
@@ -59,8 +60,17 @@ public class Copies {
 
     /** Work as it is now. */
     public Leaving ofSection(Person reader, UUID section, String origin) {
-        var now = handIns.preview(reader, new Picked.OfSection(section), GoesAlong.NOTHING);
-        return new Leaving(section, sheets.of(now, "not handed in", page -> origin + "/p/" + page), Optional.empty());
+        return ofPicked(reader, section, new Picked.OfSection(section), origin);
+    }
+
+    /** A page as it is now. */
+    public Leaving ofPage(Person reader, UUID page, String origin) {
+        return ofPicked(reader, page, new Picked.OfPages(List.of(page)), origin);
+    }
+
+    private Leaving ofPicked(Person reader, UUID id, Picked picked, String origin) {
+        var now = handIns.preview(reader, picked, GoesAlong.NOTHING);
+        return new Leaving(id, sheets.of(now, "not handed in", page -> origin + "/p/" + page), Optional.empty());
     }
 
     /** The PDF, with the seal of what has one. */

@@ -58,7 +58,7 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.UNAUTHORIZED, message, Map.of());
     }
 
-    HttpStatus status() {
+    public HttpStatus status() {
         return status;
     }
 

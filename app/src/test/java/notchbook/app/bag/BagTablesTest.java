@@ -12,9 +12,14 @@ import static notchbook.tables.Tables.KNOWN_DEVICE;
 import static notchbook.tables.Tables.MEDIA;
 import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.PHONE_LINK;
+import static notchbook.tables.Tables.READER_KEY;
+import static notchbook.tables.Tables.READER_LINK;
+import static notchbook.tables.Tables.READER_LINK_MEDIA;
+import static notchbook.tables.Tables.READER_TRY;
 import static notchbook.tables.Tables.SCHOOL_BREAK;
 import static notchbook.tables.Tables.SCHOOL_TERM;
 import static notchbook.tables.Tables.SCHOOL_YEAR;
+import static notchbook.tables.Tables.SHOWN_MAIL;
 import static notchbook.tables.Tables.STOCK_REMARK;
 import static notchbook.tables.Tables.TALK_FILM;
 import static notchbook.tables.Tables.TASK_FEED;
@@ -31,6 +36,11 @@ import org.junit.jupiter.api.Test;
 class BagTablesTest {
     /** What is the school's, a teacher's or a device's, or what can be made again. */
     private static final Set<Table<?>> STAYS = Set.of(
+            READER_KEY,
+            READER_LINK,
+            READER_LINK_MEDIA,
+            READER_TRY,
+            SHOWN_MAIL,
             BAG,
             BROUGHT_BAG,
             COLUMN_CHOICE,

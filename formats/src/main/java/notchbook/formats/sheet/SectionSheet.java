@@ -41,10 +41,33 @@ public record SectionSheet(
                 .toList();
     }
 
+    /** Its pages without the sheets that look back on them, as the version {@code named}. */
+    public SectionSheet pagesOnly(String named) {
+        return new SectionSheet(title, student, notebook, named, pages, List.of());
+    }
+
+    /** One entry of it by itself, under a title of its own. */
+    public SectionSheet only(UUID entry, String entryTitle) {
+        var found = pages.stream().flatMap(page -> page.only(entry).stream()).toList();
+        return new SectionSheet(entryTitle, student, notebook, version, found, List.of());
+    }
+
     public record Page(String title, LocalDate day, String week, List<ZoneOfPage> zones) {
         /** Its day and week in words. */
         public String when() {
             return DAY.format(day) + " · " + week;
+        }
+
+        private Optional<Page> only(UUID entry) {
+            return zones.stream()
+                    .map(zone -> new ZoneOfPage(
+                            zone.zone(),
+                            zone.entries().stream()
+                                    .filter(one -> one.id().equals(entry))
+                                    .toList()))
+                    .filter(zone -> !zone.entries().isEmpty())
+                    .findFirst()
+                    .map(zone -> new Page(title, day, week, List.of(zone)));
         }
     }
 

@@ -2,7 +2,6 @@ package notchbook.formats.sheet;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,23 +55,23 @@ public final class SheetMedia {
     public interface There {
         There NOTHING = new There() {
             @Override
-            public Optional<String> picture(byte[] content) {
+            public Optional<String> picture(Photo photo) {
                 return Optional.empty();
             }
 
             @Override
-            public Optional<String> file(Path place) {
+            public Optional<String> file(MediaFile file) {
                 return Optional.empty();
             }
         };
 
-        Optional<String> picture(byte[] content);
+        Optional<String> picture(Photo photo);
 
-        Optional<String> file(Path place);
+        Optional<String> file(MediaFile file);
     }
 
     public String picture(Photo photo) {
-        return there.picture(photo.bytes()).orElseGet(() -> added(photo));
+        return there.picture(photo).orElseGet(() -> added(photo));
     }
 
     private String added(Photo photo) {
@@ -90,7 +89,7 @@ public final class SheetMedia {
 
     /** Where a file lies; nowhere when it does not go along. */
     public Optional<String> file(MediaFile file) {
-        var lying = there.file(file.place());
+        var lying = there.file(file);
         if (lying.isPresent()) {
             return lying;
         }

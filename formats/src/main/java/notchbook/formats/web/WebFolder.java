@@ -20,7 +20,7 @@ public final class WebFolder {
             <!DOCTYPE html>
             <html lang="en"><head><meta charset="utf-8"><title>%s</title>
             <meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex">
-            <link rel="stylesheet" href="book.css"></head><body>
+            <link rel="stylesheet" href="fonts.css"><link rel="stylesheet" href="book.css"></head><body>
             <header><h1 class="title">%1$s</h1><p class="when">%s</p>
             <nav aria-label="Contents"><ol>%s</ol></nav></header>
             <main>%s</main></body></html>
@@ -36,6 +36,10 @@ public final class WebFolder {
         try (var zip = new ZipWriter(out)) {
             zip.put("index.html", page(book));
             zip.put("book.css", StyleSheet.read("/book.css"));
+            zip.put("fonts.css", WebFonts.STYLE);
+            for (var font : WebFonts.FILES) {
+                zip.put("fonts/" + font, WebFonts.read(font));
+            }
             for (var part : book.media()) {
                 zip.put("", part);
             }

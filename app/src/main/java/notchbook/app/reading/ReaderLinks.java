@@ -1,0 +1,195 @@
+package notchbook.app.reading;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import notchbook.app.mail.Letter;
+import notchbook.app.mail.Post;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.reading.Terms;
+import notchbook.core.seal.Sha256;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A student's side of links for readers outside: made, sent, looked at, taken back. */
+@Service
+public class ReaderLinks {
+    /** 128 bits and more in letters that an address takes. */
+    private static final Pattern SECRET = Pattern.compile("[A-Za-z0-9_-]{22,64}");
+
+    private static final Pattern MAIL = Pattern.compile("[^@\\s<>,;\"]{1,80}@[^@\\s<>,;\"]{1,110}");
+    private static final int LONGEST_NAME = 120;
+    private static final int MOST_OPEN = 100;
+    static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+
+    private final ReaderLinkStore store;
+    private final ReadThings things;
+    private final Post post;
+    private final PasswordEncoder passwords;
+    private final SchoolClock clock;
+    private final boolean areAllowed;
+
+    ReaderLinks(
+            ReaderLinkStore store,
+            ReadThings things,
+            Post post,
+            PasswordEncoder passwords,
+            SchoolClock clock,
+            @Value("${notchbook.reader-links}") boolean areAllowed) {
+        this.store = store;
+        this.things = things;
+        this.post = post;
+        this.passwords = passwords;
+        this.clock = clock;
+        this.areAllowed = areAllowed;
+    }
+
+    /** A wish for a link under an id and a secret of its owner's making; it is open through its last day. */
+    public record Wish(
+            UUID id,
+            ReadKind kind,
+            UUID of,
+            String reader,
+            Optional<String> mail,
+            LocalDate lastDay,
+            Optional<String> word,
+            boolean mayAnswer,
+            String secret) {}
+
+    boolean areAllowed() {
+        return areAllowed;
+    }
+
+    boolean canBeMailed() {
+        return post.isThere();
+    }
+
+    List<ReaderLink> of(Person owner) {
+        owner.requireStudent();
+        return store.of(owner.id());
+    }
+
+    /** Makes a link, and sends it where a mail address is given; {@code origin} is the address of this Notchbook. */
+    @Transactional
+    public ReaderLink make(Person owner, Wish wish, String origin) {
+        owner.requireStudent();
+        if (!areAllowed) {
+            throw Refusal.notNow("Your school gives no links to readers outside. Save a copy, and give that to them.");
+        }
+        if (store.find(wish.id()).isPresent()) {
+            return require(owner, wish.id());
+        }
+        var sheet = things.of(owner, wish.kind(), wish.of());
+        var link = new ReaderLink(
+                wish.id(),
+                owner.id(),
+                wish.kind(),
+                wish.of(),
+                sheet.title(),
+                named(wish.reader()),
+                wish.mail().map(ReaderLinks::address).orElse(""),
+                terms(wish),
+                wish.word().map(passwords::encode),
+                0,
+                Optional.empty(),
+                Optional.empty());
+        requireFew(owner);
+        store.insert(link, digest(wish.secret()));
+        if (!link.mail().isEmpty()) {
+            post.send(letter(owner, link, origin + "/reading/" + wish.secret() + "/"));
+        }
+        return link;
+    }
+
+    private void requireFew(Person owner) {
+        var open = store.of(owner.id()).stream()
+                .filter(link -> link.terms().isOpen(clock.now()))
+                .count();
+        if (open >= MOST_OPEN) {
+            throw Refusal.notNow("A hundred links of yours are open. Take some of them back first.");
+        }
+    }
+
+    private static String named(String reader) {
+        var name = reader.strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            throw Refusal.unfit("Say who the link is for, in up to 120 letters.");
+        }
+        return name;
+    }
+
+    private static String address(String mail) {
+        if (!MAIL.matcher(mail.strip()).matches()) {
+            throw Refusal.unfit("“%s” is no mail address. Look at it once more.".formatted(mail));
+        }
+        return mail.strip();
+    }
+
+    private Terms terms(Wish wish) {
+        if (!SECRET.matcher(wish.secret()).matches()
+                || wish.word()
+                        .filter(word -> word.length() < 4 || word.length() > 60)
+                        .isPresent()) {
+            throw Refusal.unfit("A word has 4 to 60 letters.");
+        }
+        try {
+            return new Terms(
+                    clock.now(),
+                    clock.at(wish.lastDay().plusDays(1).atStartOfDay()),
+                    wish.word().isPresent(),
+                    wish.mayAnswer(),
+                    Optional.empty());
+        } catch (IllegalArgumentException tooLong) {
+            throw Refusal.unfit(tooLong.getMessage());
+        }
+    }
+
+    private Letter letter(Person owner, ReaderLink link, String address) {
+        var word =
+                link.terms().hasWord() ? "\nIt asks for a word: %s will tell you.\n".formatted(owner.fullName()) : "";
+        return new Letter(
+                link.mail(),
+                "%s has something for you to read: %s".formatted(owner.fullName(), link.title()),
+                """
+                Dear %s,
+
+                %s would like you to read “%s”.
+
+                %s
+                %s
+                The link is for you alone. You need no account, and it opens until %s.
+                """.formatted(link.reader(), owner.fullName(), link.title(), address, word, DAY.format(lastDay(link))));
+    }
+
+    /** The last day on which a link opens. */
+    LocalDate lastDay(ReaderLink link) {
+        return clock.dayOf(link.terms().until().minusMillis(1));
+    }
+
+    /** Takes a link back: from now on it opens nothing. */
+    @Transactional
+    public void takeBack(Person owner, UUID id) {
+        require(owner, id);
+        store.takeBack(id, clock.now());
+    }
+
+    private ReaderLink require(Person owner, UUID id) {
+        return store.find(id)
+                .filter(link -> link.ownerId().equals(owner.id()))
+                .orElseThrow(() -> Refusal.notFound("link"));
+    }
+
+    static String digest(String secret) {
+        return Sha256.hex(secret.getBytes(UTF_8));
+    }
+}

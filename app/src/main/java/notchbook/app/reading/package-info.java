@@ -1,0 +1,5 @@
+/** Links by which somebody outside reads one thing. */
+@NullMarked
+package notchbook.app.reading;
+
+import org.jspecify.annotations.NullMarked;

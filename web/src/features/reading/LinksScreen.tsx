@@ -1,0 +1,65 @@
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import type { Api } from '../../api';
+import { Button, Card, dayName, Empty, Heading, moment, plural, Trouble } from '../../ui';
+import { linksQuery, takeLinkBack } from './queries';
+
+/** Who outside may read what, whether they did, what they answered; and the way to take a link back. */
+export function LinksScreen() {
+  const { allowed, links } = useSuspenseQuery(linksQuery).data;
+  const queries = useQueryClient();
+  const back = useMutation({
+    mutationFn: takeLinkBack,
+    onSettled: () => queries.invalidateQueries({ queryKey: ['reader-links'] }),
+  });
+  return (
+    <div className="max-w-3xl">
+      <Heading name="Links for readers" className="mb-1 text-[24px]" />
+      <p className="mb-3 max-w-[68ch] text-soft">
+        {allowed
+          ? 'A section, a page, a set of photos or a version that you handed in can be read by somebody outside: open it, and choose Link for a reader.'
+          : 'Your school gives no links to readers outside.'}
+      </p>
+      <Card>
+        <Trouble>{back.error?.message}</Trouble>
+        {links.length === 0 && <Empty>Nobody outside has a link of yours.</Empty>}
+        <ul>
+          {links.map((link) => (
+            <GivenLink key={link.id} link={link} onBack={() => back.mutate(link.id)} />
+          ))}
+        </ul>
+      </Card>
+    </div>
+  );
+}
+
+function GivenLink({ link, onBack }: { link: Api['ReaderLinkView']; onBack: () => void }) {
+  return (
+    <li className="border-b border-line/60 py-3 first:pt-0 last:border-0 last:pb-0">
+      <div className="flex flex-wrap items-start gap-x-3 gap-y-1">
+        <p className="min-w-0 flex-1">
+          <b>{link.title}</b> for {link.reader}
+          <br />
+          <span className="text-[14px] text-soft">
+            {link.open ? `Opens until ${dayName(link.lastDay)}` : 'Opens nothing any more'}
+            {link.word && ' · with a word'}
+            {link.mail && ` · sent to ${link.mail}`} · {timesOpened(link)}
+          </span>
+        </p>
+        {link.open && (
+          <Button look="warn" onClick={onBack} aria-label={`Take back the link for ${link.reader}`}>
+            Take it back
+          </Button>
+        )}
+      </div>
+      {link.answer && (
+        <blockquote className="mt-2 border-l-4 border-line pl-3 whitespace-pre-line">
+          <span className="block text-[13px] text-soft">{link.reader} answered</span>
+          {link.answer}
+        </blockquote>
+      )}
+    </li>
+  );
+}
+
+const timesOpened = ({ opened, openedAt }: Api['ReaderLinkView']) =>
+  openedAt ? `opened ${plural(opened, 'time')}, last ${moment(openedAt)}` : 'not opened yet';

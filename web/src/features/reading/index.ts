@@ -1,0 +1,2 @@
+export { GiveLink } from './GiveLink';
+export { useGivingLink } from './useGivingLink';

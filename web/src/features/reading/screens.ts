@@ -1,0 +1,1 @@
+export { LinksScreen } from './LinksScreen';

@@ -1,0 +1,19 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Api } from '../../api';
+import { LinkDialog } from './LinkDialog';
+import { linksQuery } from './queries';
+
+/** What a link leads to, and what it is called. */
+export type Giving = { kind: Api['ReaderLinkBody']['kind']; of: string; title: string };
+
+/** Giving a link: whether one may, the press that begins it, and the dialog, which stands outside of any menu. */
+export function useGivingLink(thing: Giving) {
+  const [isOpen, setOpen] = useState(false);
+  const isAllowed = useQuery(linksQuery).data?.allowed ?? false;
+  return {
+    isAllowed,
+    give: () => setOpen(true),
+    dialog: isOpen && <LinkDialog {...thing} onClose={() => setOpen(false)} />,
+  };
+}
