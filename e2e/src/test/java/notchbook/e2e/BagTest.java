@@ -87,7 +87,7 @@ class BagTest {
         ida.go("Hand-ins")
                 .follow("Version")
                 .sees("seal of another Notchbook holds")
-                .sees("Ms Tolland");
+                .sees("With Mr Farrant");
         ida.page().navigate(ida.page().url().replaceAll("/versions/.*", "/bags"));
         ida.go("2.3").follow("Timing an echo").sees("Timing an echo");
         assertThat(ida.page().locator("#screen img").first()).isVisible();
