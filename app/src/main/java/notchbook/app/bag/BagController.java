@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.media.CarriesUploads;
 import notchbook.app.media.Uploads;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
@@ -24,8 +25,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -92,15 +91,7 @@ class BagController {
     }
 
     @Hidden
-    @RequestMapping(
-            path = {UPLOADS, UPLOADS + "/**"},
-            method = {
-                RequestMethod.POST,
-                RequestMethod.PATCH,
-                RequestMethod.HEAD,
-                RequestMethod.DELETE,
-                RequestMethod.OPTIONS
-            })
+    @CarriesUploads({UPLOADS, UPLOADS + "/**"})
     void carry(@AuthenticationPrincipal Person reader, HttpServletRequest request, HttpServletResponse response)
             throws IOException {
         uploads.answer(reader, request, response);

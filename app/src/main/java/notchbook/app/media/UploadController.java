@@ -12,8 +12,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Takes large files in: first their parts, then the whole under the id that its sender chose. */
@@ -33,15 +31,7 @@ class UploadController {
     record Arrived(String upload, String name, boolean cutOff) {}
 
     @Hidden
-    @RequestMapping(
-            path = {PATH, PATH + "/**"},
-            method = {
-                RequestMethod.POST,
-                RequestMethod.PATCH,
-                RequestMethod.HEAD,
-                RequestMethod.DELETE,
-                RequestMethod.OPTIONS
-            })
+    @CarriesUploads({PATH, PATH + "/**"})
     void carry(@AuthenticationPrincipal Person reader, HttpServletRequest request, HttpServletResponse response)
             throws IOException {
         uploads.answer(reader, request, response);
