@@ -34,8 +34,8 @@ test('takes a link back, and only one that is open', async () => {
   const { user, server } = await open([LINK, { ...LINK, id: 'l2', reader: 'Uncle Fell', open: false }], {
     'DELETE /api/reader-links/l1': {},
   });
-  expect(screen.getAllByRole('button', { name: /^Take back/ })).toHaveLength(1);
-  await user.click(screen.getByRole('button', { name: 'Take back the link for Gran Quist' }));
+  expect(screen.getAllByRole('button', { name: /^Take it back/ })).toHaveLength(1);
+  await user.click(screen.getByRole('button', { name: 'Take it back: the link for Gran Quist' }));
   await waitFor(() => expect(server.sent('DELETE /api/reader-links/l1')).toHaveLength(1));
 });
 

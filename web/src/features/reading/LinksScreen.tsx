@@ -46,7 +46,7 @@ function GivenLink({ link, onBack }: { link: Api['ReaderLinkView']; onBack: () =
           </span>
         </p>
         {link.open && (
-          <Button look="warn" onClick={onBack} aria-label={`Take back the link for ${link.reader}`}>
+          <Button look="warn" onClick={onBack} aria-label={`Take it back: the link for ${link.reader}`}>
             Take it back
           </Button>
         )}
