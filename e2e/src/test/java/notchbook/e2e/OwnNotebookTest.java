@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -50,6 +51,7 @@ class OwnNotebookTest {
             var ida = new Desk(chrome.context(1280, 800).newPage());
             begin(ida, serving);
             lesson(ida);
+            takeAlong(ida, serving);
             assertThat(serving.run("password", "nobody")).contains("Nobody signs in as \"nobody\".");
             assertThat(serving.run("password", "ida")).contains("ida signs in with");
             assertThat(serving.run("backup", backup.toString())).contains("holds everything");
@@ -60,6 +62,7 @@ class OwnNotebookTest {
         assertThat(Files.exists(elsewhere.resolve("media"))).isFalse();
         assertThat(Serving.restore(elsewhere, backup)).contains("All is there");
         assertThat(Serving.restore(elsewhere, backup)).contains("Restore into an empty Notchbook");
+        assertThat(Files.exists(elsewhere.resolve("media/bags"))).isFalse();
         try (var serving = Serving.of(elsewhere)) {
             var password = serving.run("password", "ida").replaceAll("(?s).*signs in with (\\S+) now.*", "$1");
             var ida = new Desk(chrome.context(1280, 800).newPage());
@@ -68,7 +71,22 @@ class OwnNotebookTest {
             ida.go("2.1 Echoes").follow("First page").sees("An echo is a reflected sound.");
             assertThat(ida.page().locator("#screen img").first()).isVisible();
             ida.go("^Coverage$").press("of the marks").sees("1 of 3 points in force");
+            ida.page().navigate(serving.address() + "/bags");
+            ida.sees("Choose a bag");
+            assertThat(saveBag(ida)).hasCount(0);
         }
+    }
+
+    /** Makes a bag, which can be made again and is in no backup. */
+    private static void takeAlong(Desk ida, Serving serving) {
+        ida.page().navigate(serving.address() + "/bags");
+        ida.press("Make it");
+        assertThat(saveBag(ida)).isVisible();
+    }
+
+    private static Locator saveBag(Desk ida) {
+        return ida.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save the bag of Everything"));
     }
 
     private static void begin(Desk ida, Serving serving) {
