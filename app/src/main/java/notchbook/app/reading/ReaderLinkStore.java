@@ -46,6 +46,10 @@ class ReaderLinkStore {
                 .execute();
     }
 
+    void delete(UUID id) {
+        db.deleteFrom(READER_LINK).where(READER_LINK.ID.eq(id)).execute();
+    }
+
     Optional<ReaderLink> find(UUID id) {
         return fetch(READER_LINK.ID.eq(id)).stream().findFirst();
     }

@@ -29,6 +29,8 @@ public class ReaderLinks {
 
     private static final Pattern MAIL = Pattern.compile("[^@\\s<>,;\"]{1,80}@[^@\\s<>,;\"]{1,110}");
     private static final int LONGEST_NAME = 120;
+    private static final int SHORTEST_WORD = 4;
+    private static final int LONGEST_WORD = 60;
     private static final int MOST_OPEN = 100;
     static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
@@ -79,8 +81,10 @@ public class ReaderLinks {
         return store.of(owner.id());
     }
 
-    /** Makes a link, and sends it where a mail address is given; {@code origin} is the address of this Notchbook. */
-    @Transactional
+    /**
+     * Makes a link, and sends it where a mail address is given; {@code origin} is the address of this Notchbook. A mail is no part of a
+     * transaction, which may be done twice: where it can't be sent, the link is gone again.
+     */
     public ReaderLink make(Person owner, Wish wish, String origin) {
         owner.requireStudent();
         if (!areAllowed) {
@@ -106,9 +110,18 @@ public class ReaderLinks {
         requireFew(owner);
         store.insert(link, digest(wish.secret()));
         if (!link.mail().isEmpty()) {
-            post.send(letter(owner, link, origin + "/reading/" + wish.secret() + "/"));
+            send(letter(owner, link, origin + "/reading/" + wish.secret() + "/"), link);
         }
         return link;
+    }
+
+    private void send(Letter letter, ReaderLink link) {
+        try {
+            post.send(letter);
+        } catch (Refusal unsent) {
+            store.delete(link.id());
+            throw unsent;
+        }
     }
 
     private void requireFew(Person owner) {
@@ -136,10 +149,12 @@ public class ReaderLinks {
     }
 
     private Terms terms(Wish wish) {
-        if (!SECRET.matcher(wish.secret()).matches()
-                || wish.word()
-                        .filter(word -> word.length() < 4 || word.length() > 60)
-                        .isPresent()) {
+        if (!SECRET.matcher(wish.secret()).matches()) {
+            throw Refusal.unfit("This link could not be made. Load the page again and try once more.");
+        }
+        if (wish.word()
+                .filter(word -> word.length() < SHORTEST_WORD || word.length() > LONGEST_WORD)
+                .isPresent()) {
             throw Refusal.unfit("A word has 4 to 60 letters.");
         }
         try {
