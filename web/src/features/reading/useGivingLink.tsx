@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Api } from '../../api';
-import { LinkDialog } from './LinkDialog';
 import { linksQuery } from './queries';
 
 /** What a link leads to, and what it is called. */
 export type Giving = { kind: Api['ReaderLinkBody']['kind']; of: string; title: string };
+
+/** A page does without the code of this until a link is given. */
+const LinkDialog = lazy(async () => ({ default: (await import('./LinkDialog')).LinkDialog }));
 
 /** Giving a link: whether one may, the press that begins it, and the dialog, which stands outside of any menu. */
 export function useGivingLink(thing: Giving) {
@@ -14,6 +16,10 @@ export function useGivingLink(thing: Giving) {
   return {
     isAllowed,
     give: () => setOpen(true),
-    dialog: isOpen && <LinkDialog {...thing} onClose={() => setOpen(false)} />,
+    dialog: isOpen && (
+      <Suspense>
+        <LinkDialog {...thing} onClose={() => setOpen(false)} />
+      </Suspense>
+    ),
   };
 }
