@@ -274,6 +274,19 @@ class BagsTest extends AppTest {
         assertThat(browser.get(student, "/api/collections").json()).hasSize(1);
     }
 
+    /** All versions of a piece of work are listed together, so nobody else's may be among them. */
+    @Test
+    void takesNoVersionOfSomebodyElsesWork() {
+        var bag = BagFiles.of(any()).underNewIds();
+        bag.setRecords(
+                "hand_in",
+                bag.records("hand_in").replaceAll("\"work_id\":\"[^\"]+\"", "\"work_id\":\"" + handIn + "\""));
+        student = school.newClass().student();
+        var taken = taken(brought(bag.packed()));
+        assertThat(taken.path("words").asString()).contains("records/hand_in.jsonl");
+        assertThat(browser.get(student, "/api/notebooks").json()).isEmpty();
+    }
+
     @Test
     void takesWhatIsNewUnderIdsThatNothingHas() {
         var taken = taken(brought(BagFiles.of(any()).underNewIds().packed()));

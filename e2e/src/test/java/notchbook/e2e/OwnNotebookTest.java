@@ -85,8 +85,7 @@ class OwnNotebookTest {
     }
 
     private static Locator saveBag(Desk ida) {
-        return ida.page()
-                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save the bag of Everything"));
+        return ida.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save the bag of Everything"));
     }
 
     private static void begin(Desk ida, Serving serving) {

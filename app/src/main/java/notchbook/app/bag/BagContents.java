@@ -29,6 +29,7 @@ import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.ink.DrawingSvg;
 import notchbook.formats.ink.InkMl;
 import notchbook.formats.markdown.MarkdownFolder;
+import notchbook.formats.sheet.SectionSheet;
 import notchbook.formats.sheet.SectionSheet.MediaFile;
 import notchbook.formats.sheet.SectionSheet.Photo;
 import notchbook.formats.sheet.SheetMedia;
@@ -40,7 +41,7 @@ import org.springframework.stereotype.Component;
 /** Writes all that is somebody's into a bag: records for the way back in, and open files for whoever opens it elsewhere. */
 @Component
 class BagContents {
-    static final String README = """
+    private static final String README = """
             What is in this bag
 
             records/    everything as it was, a line of JSON for each thing, to be brought into a Notchbook again
@@ -117,31 +118,33 @@ class BagContents {
     }
 
     /** Where the smaller copy of an item lies. */
-    static String small(MediaItem small) {
+    private static String small(MediaItem small) {
         return MediaPath.of(small).replaceFirst("^media/", "media/small/");
     }
 
     private void read(Person owner, Whose whose, Map<String, String> lying, BagWriter bag) throws IOException {
         for (var notebook : of(owner, whose)) {
+            var folder = "read/" + named(notebook.title()) + " "
+                    + notebook.id().toString().substring(24);
             var number = 0;
             for (var section : notebooks.sections(notebook)) {
                 if (section.parent().isEmpty()) {
                     number++;
-                    var folder = "read/%s %s/%02d %s"
-                            .formatted(
-                                    named(notebook.title()),
-                                    notebook.id().toString().substring(24),
-                                    number,
-                                    named(section.title()));
-                    var beside = SheetMedia.beside(new Lying(lying));
-                    var sheet = copies.ofSection(owner, section.id(), "").sheet();
-                    bag.put(folder + "/section.md", MarkdownFolder.text(sheet, beside));
-                    for (var part : beside.parts()) {
-                        if (part instanceof SheetMedia.Picture picture) {
-                            bag.put(folder + "/" + picture.path(), out -> out.write(picture.content()));
-                        }
-                    }
+                    var within = "%s/%02d %s/".formatted(folder, number, named(section.title()));
+                    put(within, copies.ofSection(owner, section.id(), "").sheet(), lying, bag);
                 }
+            }
+        }
+    }
+
+    private static void put(String folder, SectionSheet sheet, Map<String, String> lying, BagWriter bag)
+            throws IOException {
+        var beside = SheetMedia.beside(new Lying(lying));
+        bag.put(folder + "section.md", MarkdownFolder.text(sheet, beside));
+        for (var part : beside.parts()) {
+            // All else lies in the bag's folder of media; a drawing is made for the page.
+            if (part instanceof SheetMedia.Picture picture) {
+                bag.put(folder + picture.path(), out -> out.write(picture.content()));
             }
         }
     }

@@ -1,6 +1,11 @@
 package notchbook.app.bag;
 
+import static notchbook.tables.Tables.COLLECTION;
+import static notchbook.tables.Tables.ENTRY;
+import static notchbook.tables.Tables.HAND_IN;
+import static notchbook.tables.Tables.MEDIA;
 import static notchbook.tables.Tables.NOTEBOOK;
+import static notchbook.tables.Tables.PAGE;
 
 import java.io.IOException;
 import java.util.ArrayList;
@@ -9,6 +14,7 @@ import java.util.UUID;
 import notchbook.app.platform.Job;
 import notchbook.formats.bag.BagFile;
 import org.jooq.DSLContext;
+import org.jooq.Table;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -66,11 +72,11 @@ class BagLooking implements Job {
         return new Found(
                 bag.info().get("External-Description").orElse(""),
                 notebooks(bag),
-                lines(bag, "page"),
-                lines(bag, "entry"),
-                lines(bag, "media"),
-                lines(bag, "collection"),
-                lines(bag, "hand_in"),
+                lines(bag, PAGE),
+                lines(bag, ENTRY),
+                lines(bag, MEDIA),
+                lines(bag, COLLECTION),
+                lines(bag, HAND_IN),
                 List.of(),
                 0,
                 0,
@@ -90,8 +96,8 @@ class BagLooking implements Job {
         return titles;
     }
 
-    private static int lines(BagFile bag, String table) throws IOException {
-        var path = "records/" + table + ".jsonl";
+    private static int lines(BagFile bag, Table<?> table) throws IOException {
+        var path = BagRecords.path(BagTables.of(table));
         if (!bag.carries(path)) {
             return 0;
         }

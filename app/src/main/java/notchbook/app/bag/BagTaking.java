@@ -105,10 +105,11 @@ class BagTaking implements Job {
         try {
             var all = Math.max(1, brought.found().media());
             var progress = new Progress(share -> this.brought.share(brought.id(), share));
-            var intake = new RecordsIntake(db, bag, edition.personOf(bag.info()), owner.id(), clock.now(), row -> {
+            var fitting = new RowFitting(db, owner.id(), clock.now(), row -> {
                 progress.accept(Math.min(1, kept.size() / (2.0 * all)));
                 return content(bag, row, kept);
             });
+            var intake = new RecordsIntake(db, bag, edition.personOf(bag.info()), owner.id(), fitting);
             intake.take();
             requireReadable(owner, intake);
             var hold = seals.holding(intake.taken(HAND_IN));

@@ -1,19 +1,13 @@
 package notchbook.app.bag;
 
-import static notchbook.tables.Tables.EDITION;
-import static notchbook.tables.Tables.ENTRY;
-import static notchbook.tables.Tables.HAND_IN;
 import static notchbook.tables.Tables.LINK_CARD;
 import static notchbook.tables.Tables.MEDIA;
 import static notchbook.tables.Tables.NOTEBOOK;
 import static notchbook.tables.Tables.PERSON;
-import static notchbook.tables.Tables.SCHOOL_CLASS;
-import static notchbook.tables.Tables.SET_WORK;
 import static notchbook.tables.Tables.SYLLABUS_NODE;
 
 import com.github.f4b6a3.uuid.UuidCreator;
 import java.io.IOException;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -21,14 +15,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import notchbook.app.bag.BagTable.Owned;
 import notchbook.app.bag.BagTable.Part;
 import notchbook.app.bag.BagTable.Reference;
 import notchbook.app.bag.BagTable.Shared;
-import notchbook.app.entry.EntryContent;
-import notchbook.app.entry.EntryKind;
-import notchbook.app.people.Role;
 import notchbook.formats.bag.BagFile;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -46,32 +36,25 @@ import org.springframework.dao.DataIntegrityViolationException;
 final class RecordsIntake {
     private static final int AT_ONCE = 200;
 
-    /** Before rows of media come in, their contents do. */
-    interface Contents {
-        long take(Map<Field<?>, Object> row) throws IOException;
-    }
-
     private final DSLContext db;
     private final BagFile bag;
     private final UUID from;
     private final UUID owner;
-    private final Instant now;
-    private final Contents contents;
+    private final RowFitting fitting;
     private final Map<Table<?>, Set<UUID>> taken = new HashMap<>();
     private final Map<Table<?>, Set<UUID>> here = new HashMap<>();
     private final Map<Table<?>, Set<UUID>> gone = new HashMap<>();
-    private final Map<Table<?>, Set<UUID>> lines = new HashMap<>();
+    private final Set<UUID> linesHere = new HashSet<>();
     private final List<Query> waiting = new ArrayList<>();
     private int lost;
 
     /** {@code from} is the person whose work it was, as the bag says; {@code owner} whose it becomes. */
-    RecordsIntake(DSLContext db, BagFile bag, UUID from, UUID owner, Instant now, Contents contents) {
+    RecordsIntake(DSLContext db, BagFile bag, UUID from, UUID owner, RowFitting fitting) {
         this.db = db;
         this.bag = bag;
         this.from = from;
         this.owner = owner;
-        this.now = now;
-        this.contents = contents;
+        this.fitting = fitting;
     }
 
     void take() throws IOException {
@@ -118,7 +101,7 @@ final class RecordsIntake {
             table.id().ifPresent(id -> add(gone, table, id(row, id)));
             return;
         }
-        complete(table, row);
+        fitting.fit(table, row).forEach(picture -> isThere(MEDIA, picture));
         waiting.add(insert(table, row));
         table.id().ifPresent(id -> add(taken, table, id(row, id)));
         if (waiting.size() >= AT_ONCE) {
@@ -210,63 +193,16 @@ final class RecordsIntake {
     }
 
     private boolean isLineHere(BagTable table, UUID named) {
-        var isHere = isIn(lines, table.table(), named) || isIn(here, table.table(), named) && exists(table, named);
-        if (isHere) {
-            add(lines, table, named);
+        if (!linesHere.contains(named) && isIn(here, table.table(), named) && exists(table, named)) {
+            linesHere.add(named);
         }
-        return isHere;
+        return linesHere.contains(named);
     }
 
     private Condition isMine(BagTable table) {
         return table.place() instanceof Owned owned
                 ? owned.owner().eq(owner)
                 : table.which().apply(Whose.all(owner));
-    }
-
-    /** What stayed at home gets its value here. */
-    private void complete(BagTable table, Map<Field<?>, Object> row) throws IOException {
-        if (table.place() instanceof Owned owned) {
-            row.put(owned.owner(), owner);
-        }
-        var of = table.table();
-        if (of.equals(PERSON)) {
-            row.put(PERSON.USER_NAME, "elsewhere " + row.get(PERSON.ID));
-            row.put(PERSON.ROLE, Role.valueOf((String) row.get(PERSON.ROLE)).name());
-            row.put(PERSON.PASSWORD_HASH, "");
-            row.put(PERSON.BROUGHT_BY, owner);
-        } else if (of.equals(SCHOOL_CLASS)) {
-            row.put(SCHOOL_CLASS.BROUGHT_BY, owner);
-        } else if (of.equals(SET_WORK)) {
-            row.putIfAbsent(SET_WORK.TAKEN_BACK_AT, now);
-        } else if (of.equals(EDITION)) {
-            row.put(EDITION.ADDED_BY, owner);
-        } else if (of.equals(MEDIA)) {
-            row.put(MEDIA.BYTES, contents.take(row));
-        } else if (of.equals(ENTRY)) {
-            complete(row);
-        } else if (of.equals(HAND_IN)) {
-            requireOwnWork(id(row, HAND_IN.WORK_ID));
-        }
-    }
-
-    /** An entry holds what an entry may, shows nobody else's pictures, and its words are still to go into the index. */
-    private void complete(Map<Field<?>, Object> entry) {
-        var kind = EntryKind.valueOf((String) entry.get(ENTRY.KIND));
-        var content =
-                EntryContent.check(kind, (String) entry.get(ENTRY.CONTENT)).json();
-        EntryContent.photoSet(kind, content).stream()
-                .flatMap(set -> set.pages().stream())
-                .flatMap(page -> Stream.of(page.picture(), page.photo()))
-                .forEach(picture -> isThere(MEDIA, picture));
-        entry.put(ENTRY.CONTENT, content);
-        entry.put(ENTRY.WORDS_DUE, true);
-    }
-
-    /** Versions of one piece of work are one person's. */
-    private void requireOwnWork(UUID work) {
-        if (db.fetchExists(HAND_IN, HAND_IN.WORK_ID.eq(work).and(HAND_IN.STUDENT_ID.ne(owner)))) {
-            throw new IllegalArgumentException("Somebody else's work");
-        }
     }
 
     private static UUID id(Map<Field<?>, Object> row, TableField<?, UUID> column) {
