@@ -77,7 +77,7 @@ final class WebEntry {
     }
 
     private static String svg(String words, int width, int height, String content) {
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" role=\"img\" aria-label=\"%s\" viewBox=\"0 0 %d %d\" font-family=\"Atkinson\">%s</svg>"
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" role=\"img\" aria-label=\"%s\" viewBox=\"0 0 %d %d\" font-family=\"Atkinson Hyperlegible, sans-serif\">%s</svg>"
                 .formatted(escaped(words), width, height, content);
     }
 
