@@ -76,6 +76,6 @@ class FirstVisits {
     }
 
     private static String digest(String code) {
-        return Sha256.hex(code.toUpperCase(ROOT).replaceAll("[^A-Z0-9]", "").getBytes(UTF_8));
+        return Sha256.hex(code.toUpperCase(ROOT).replaceAll("[^A-Z0-9]", ""));
     }
 }

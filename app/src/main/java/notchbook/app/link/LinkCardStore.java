@@ -1,6 +1,5 @@
 package notchbook.app.link;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
 import static java.util.stream.Collectors.toMap;
 import static notchbook.tables.Tables.LINK_CARD;
 
@@ -77,6 +76,6 @@ class LinkCardStore {
     }
 
     private static String digest(String address) {
-        return Sha256.hex(address.getBytes(UTF_8));
+        return Sha256.hex(address);
     }
 }

@@ -1,7 +1,5 @@
 package notchbook.app.mark;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.Base64;
@@ -60,7 +58,7 @@ class TaskFeedController {
         var bytes = new byte[SECRET_BYTES];
         random.nextBytes(bytes);
         var secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        store.put(reader.id(), Sha256.hex(secret.getBytes(UTF_8)), clock.now());
+        store.put(reader.id(), Sha256.hex(secret), clock.now());
         return new NewFeedView("/api/task-feed/" + secret + ".ics");
     }
 
@@ -72,7 +70,7 @@ class TaskFeedController {
 
     @GetMapping(value = "/api/task-feed/{secret}.ics", produces = "text/calendar;charset=UTF-8")
     String calendar(@PathVariable String secret) {
-        var person = store.personOf(Sha256.hex(secret.getBytes(UTF_8)))
+        var person = store.personOf(Sha256.hex(secret))
                 .flatMap(people::find)
                 .orElseThrow(() -> Refusal.notFound("calendar"));
         var tasks = marks.gathered(person, Optional.empty(), Gathering.Wish.all(MarkKind.TASK)).stream()

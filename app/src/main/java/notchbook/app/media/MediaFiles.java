@@ -7,9 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import notchbook.core.seal.Sha256;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -67,11 +65,9 @@ class MediaFiles {
 
     /** The SHA-256 that a file has now, in hexadecimal. */
     static String digest(Path file) throws IOException {
-        try (var in = new DigestInputStream(Files.newInputStream(file), MessageDigest.getInstance("SHA-256"))) {
+        try (var in = new DigestInputStream(Files.newInputStream(file), Sha256.begun())) {
             in.transferTo(OutputStream.nullOutputStream());
-            return HexFormat.of().formatHex(in.getMessageDigest().digest());
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException("Every Java platform has SHA-256.", missing);
+            return Sha256.hexOf(in.getMessageDigest());
         }
     }
 }

@@ -1,13 +1,10 @@
 package notchbook.app.people;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
 import static notchbook.tables.Tables.KNOWN_DEVICE;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.UUID;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.seal.Sha256;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -38,10 +35,6 @@ class KnownDevices {
     }
 
     static String sha256(String secret) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(UTF_8)));
-        } catch (NoSuchAlgorithmException everyJdkHasIt) {
-            throw new IllegalStateException(everyJdkHasIt);
-        }
+        return Sha256.hex(secret);
     }
 }

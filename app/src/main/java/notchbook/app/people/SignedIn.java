@@ -1,6 +1,5 @@
 package notchbook.app.people;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
 import static java.util.Comparator.comparing;
 
 import jakarta.servlet.http.HttpServletRequest;
@@ -91,6 +90,6 @@ public class SignedIn {
     }
 
     private static String digest(String session) {
-        return Sha256.hex(session.getBytes(UTF_8)).substring(0, 32);
+        return Sha256.hex(session).substring(0, 32);
     }
 }

@@ -1,7 +1,5 @@
 package notchbook.app.reading;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -205,6 +203,6 @@ public class ReaderLinks {
     }
 
     static String digest(String secret) {
-        return Sha256.hex(secret.getBytes(UTF_8));
+        return Sha256.hex(secret);
     }
 }

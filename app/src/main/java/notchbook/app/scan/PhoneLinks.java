@@ -1,7 +1,5 @@
 package notchbook.app.scan;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
@@ -106,6 +104,6 @@ class PhoneLinks {
     }
 
     private static String digest(String secret) {
-        return Sha256.hex(secret.getBytes(UTF_8));
+        return Sha256.hex(secret);
     }
 }

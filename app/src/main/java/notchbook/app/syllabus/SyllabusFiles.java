@@ -1,7 +1,5 @@
 package notchbook.app.syllabus;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
-
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
@@ -58,6 +56,6 @@ class SyllabusFiles {
     }
 
     private static String key(CsvFile table) {
-        return Sha256.hex(String.join("\n", table.headings()).getBytes(UTF_8));
+        return Sha256.hex(String.join("\n", table.headings()));
     }
 }

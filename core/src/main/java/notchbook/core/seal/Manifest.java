@@ -1,6 +1,5 @@
 package notchbook.core.seal;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
 import static java.util.stream.Collectors.joining;
 
 import java.util.Comparator;
@@ -41,7 +40,7 @@ public record Manifest(List<Part> parts) {
 
     /** The digest that stands for the whole version, in hexadecimal. */
     public String digest() {
-        return Sha256.hex(text().getBytes(UTF_8));
+        return Sha256.hex(text());
     }
 
     /** Paths that no longer match: changed, gone, or not part of the sealed version. */

@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import java.util.function.DoubleConsumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import notchbook.core.seal.Sha256;
 
 /** A bag in a ZIP file, as it came. Nothing of it is to be used before {@link #faults} has found none. */
 public final class BagFile implements AutoCloseable {
@@ -159,7 +159,7 @@ public final class BagFile implements AutoCloseable {
 
     /** The digest of a file; none where it can't be unpacked, or is longer than it says. */
     private Optional<String> digest(ZipEntry entry) throws IOException {
-        var digest = BagWriter.sha256();
+        var digest = Sha256.begun();
         var buffer = new byte[BUFFER_BYTES];
         var left = entry.getSize();
         try (var in = zip.getInputStream(entry)) {
@@ -167,7 +167,7 @@ public final class BagFile implements AutoCloseable {
                 digest.update(buffer, 0, read);
                 left -= read;
             }
-            return left < 0 ? Optional.empty() : Optional.of(HexFormat.of().formatHex(digest.digest()));
+            return left < 0 ? Optional.empty() : Optional.of(Sha256.hexOf(digest));
         } catch (ZipException broken) {
             return Optional.empty();
         }

@@ -7,14 +7,12 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestOutputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import notchbook.core.seal.Sha256;
 
 /**
  * Writes a bag as a ZIP file in one pass, whatever its size: what it carries part by part, and at its end the lists of digests over it.
@@ -76,10 +74,10 @@ public final class BagWriter implements AutoCloseable {
         // The same content makes the same bag, whenever it is written.
         entry.setTime(0);
         zip.putNextEntry(entry);
-        var digest = new DigestOutputStream(new Counted(), sha256());
+        var digest = new DigestOutputStream(new Counted(), Sha256.begun());
         content.writeTo(digest);
         zip.closeEntry();
-        return HexFormat.of().formatHex(digest.getMessageDigest().digest());
+        return Sha256.hexOf(digest.getMessageDigest());
     }
 
     /** Passes on to the ZIP file, which a part must not close, and counts. */
@@ -94,14 +92,6 @@ public final class BagWriter implements AutoCloseable {
         public void write(byte[] some, int from, int length) throws IOException {
             zip.write(some, from, length);
             bytes += length;
-        }
-    }
-
-    static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException("Every Java platform has SHA-256.", missing);
         }
     }
 
