@@ -58,7 +58,7 @@ test('gives a link to a section, once it is said for whom', async () => {
     'PUT /api/reader-links/*': LINK,
   });
   await user.click(await screen.findByRole('button', { name: 'Link for a reader' }));
-  await user.type(screen.getByLabelText('For whom'), 'Gran Quist');
+  await user.type(await screen.findByLabelText('For whom'), 'Gran Quist');
   await user.click(screen.getByRole('button', { name: 'Make the link' }));
   const address = (await screen.findByLabelText<HTMLInputElement>('The link')).value;
   expect(address).toMatch(/\/reading\/[A-Za-z0-9_-]{32}\/$/);
@@ -80,7 +80,7 @@ test('keeps what was typed when the link could not be made', async () => {
     'PUT /api/reader-links/*': refuse(409, 'The mail could not be sent just now.'),
   });
   await user.click(await screen.findByRole('button', { name: 'Link for a reader' }));
-  await user.type(screen.getByLabelText('For whom'), 'Gran Quist');
+  await user.type(await screen.findByLabelText('For whom'), 'Gran Quist');
   await user.type(screen.getByLabelText('Their mail address'), 'gran@skerrow.example');
   await user.click(screen.getByRole('button', { name: 'Make the link' }));
   expect((await screen.findByRole('alert')).textContent).toBe('The mail could not be sent just now.');
