@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.platform.Job;
+import notchbook.app.platform.Steadily;
 import notchbook.formats.bag.BagFile;
 import org.jooq.DSLContext;
 import org.jooq.Table;
@@ -53,7 +54,7 @@ class BagLooking implements Job {
 
     private void look(BroughtBag brought) {
         try (var bag = BagFile.open(folder.place(brought.id()))) {
-            var faults = bag.faults(new Progress(share -> this.brought.share(brought.id(), share)));
+            var faults = bag.faults(new Steadily(share -> this.brought.share(brought.id(), share)));
             if (faults.isEmpty()) {
                 edition.personOf(bag.info());
                 this.brought.found(brought.id(), BroughtBag.State.WHOLE, found(bag));

@@ -10,6 +10,7 @@ import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
 import notchbook.app.platform.Job;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.Steadily;
 import notchbook.formats.bag.BagWriter;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -85,7 +86,7 @@ class BagMaking implements Job {
         var day = clock.dayOf(bag.wantedAt()).toString();
         var name = BagContents.named(owner.fullName() + " " + what + " " + day).replace(' ', '-');
         try (var out = new BagWriter(Files.newOutputStream(half), name)) {
-            contents.write(owner, bag.whose(), out, new Progress(share -> bags.share(bag.id(), share)));
+            contents.write(owner, bag.whose(), out, new Steadily(share -> bags.share(bag.id(), share)));
             out.finish(edition.info(owner, owner.fullName() + ": " + what, day));
         } catch (IOException full) {
             throw new UncheckedIOException(full);

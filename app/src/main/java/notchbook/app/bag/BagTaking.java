@@ -22,6 +22,7 @@ import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Job;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.Steadily;
 import notchbook.formats.bag.BagFile;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -104,7 +105,7 @@ class BagTaking implements Job {
     private void take(BroughtBag brought, BagFile bag, Person owner, List<String> kept) {
         try {
             var all = Math.max(1, brought.found().media());
-            var progress = new Progress(share -> this.brought.share(brought.id(), share));
+            var progress = new Steadily(share -> this.brought.share(brought.id(), share));
             var fitting = new RowFitting(db, owner.id(), clock.now(), row -> {
                 progress.accept(Math.min(1, kept.size() / (2.0 * all)));
                 return content(bag, row, kept);

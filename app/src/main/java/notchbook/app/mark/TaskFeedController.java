@@ -1,13 +1,12 @@
 package notchbook.app.mark;
 
-import java.security.SecureRandom;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.Optional;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.Secret;
 import notchbook.core.mark.Gathering;
 import notchbook.core.mark.Mark;
 import notchbook.core.mark.MarkKind;
@@ -32,7 +31,6 @@ class TaskFeedController {
     private final Marks marks;
     private final People people;
     private final SchoolClock clock;
-    private final SecureRandom random = new SecureRandom();
 
     TaskFeedController(TaskFeedStore store, Marks marks, People people, SchoolClock clock) {
         this.store = store;
@@ -55,9 +53,7 @@ class TaskFeedController {
     @Transactional
     NewFeedView make(@AuthenticationPrincipal Person reader) {
         reader.requireStudent();
-        var bytes = new byte[SECRET_BYTES];
-        random.nextBytes(bytes);
-        var secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        var secret = Secret.ofBytes(SECRET_BYTES);
         store.put(reader.id(), Sha256.hex(secret), clock.now());
         return new NewFeedView("/api/task-feed/" + secret + ".ics");
     }

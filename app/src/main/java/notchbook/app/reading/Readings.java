@@ -2,15 +2,14 @@ package notchbook.app.reading;
 
 import static notchbook.app.reading.ReaderLinks.digest;
 
-import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import notchbook.app.people.People;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.Secret;
 import notchbook.app.reading.ReaderLinkStore.Shown;
 import notchbook.core.reading.Admission;
 import notchbook.core.seal.Sha256;
@@ -38,7 +37,6 @@ public class Readings {
     private final People people;
     private final PasswordEncoder passwords;
     private final SchoolClock clock;
-    private final SecureRandom random = new SecureRandom();
 
     Readings(ReaderLinkStore store, ReadThings things, People people, PasswordEncoder passwords, SchoolClock clock) {
         this.store = store;
@@ -108,9 +106,7 @@ public class Readings {
             fail(visitor);
             return Optional.empty();
         }
-        var bytes = new byte[KEY_BYTES];
-        random.nextBytes(bytes);
-        var key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        var key = Secret.ofBytes(KEY_BYTES);
         store.keepKey(link.id(), digest(key));
         return Optional.of(key);
     }

@@ -1,9 +1,7 @@
 package notchbook.app.scan;
 
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.media.Incoming;
@@ -13,6 +11,7 @@ import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.Secret;
 import notchbook.app.scan.PhoneLinkStore.PhoneLink;
 import notchbook.core.seal.Sha256;
 import org.springframework.stereotype.Service;
@@ -31,7 +30,6 @@ class PhoneLinks {
     private final People people;
     private final Media media;
     private final SchoolClock clock;
-    private final SecureRandom random = new SecureRandom();
 
     PhoneLinks(
             PhoneLinkStore store,
@@ -60,9 +58,7 @@ class PhoneLinks {
     @Transactional
     NewLink make(Person reader, UUID scanId) {
         var bench = scans.require(reader, scanId);
-        var bytes = new byte[SECRET_BYTES];
-        random.nextBytes(bytes);
-        var secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        var secret = Secret.ofBytes(SECRET_BYTES);
         var until = clock.now().plus(OPEN);
         store.delete(bench.id());
         store.insert(digest(secret), new PhoneLink(bench.id(), until));

@@ -20,6 +20,7 @@ import notchbook.app.media.MediaItem;
 import notchbook.app.platform.Ffmpeg;
 import notchbook.app.platform.Job;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.platform.Steadily;
 import notchbook.core.voice.SpokenLines;
 import notchbook.core.voice.Trim;
 import notchbook.formats.talk.TalkFrames;
@@ -46,9 +47,6 @@ class FilmMaking implements Job {
 
     /** A film can be made again, so it is not kept for long. */
     private static final Duration KEPT = Duration.ofDays(7);
-
-    /** How far it is, is said after each such part. */
-    private static final double STEP = 0.02;
 
     private final Talks talks;
     private final FilmStore films;
@@ -131,7 +129,10 @@ class FilmMaking implements Job {
         }
         arguments.addAll(film.format().arguments());
         arguments.addAll(List.of("-y", made.toString()));
-        return Ffmpeg.write(LIMIT, arguments, input -> draw(frames, heard, input, steadily(film.id())));
+        return Ffmpeg.write(
+                LIMIT,
+                arguments,
+                input -> draw(frames, heard, input, new Steadily(share -> films.share(film.id(), share))));
     }
 
     private static List<String> captions(SpokenLines lines, Path file) throws IOException {
@@ -151,17 +152,6 @@ class FilmMaking implements Job {
             film.write(((DataBufferByte) picture.getRaster().getDataBuffer()).getData());
             progress.accept((double) i / count);
         }
-    }
-
-    /** Says how far a film is, now and then. */
-    private DoubleConsumer steadily(UUID film) {
-        var said = new double[1];
-        return share -> {
-            if (share - said[0] >= STEP) {
-                said[0] = share;
-                films.share(film, share);
-            }
-        };
     }
 
     private Optional<BufferedImage> picture(Optional<MediaItem> item) throws IOException {
