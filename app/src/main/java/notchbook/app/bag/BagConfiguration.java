@@ -1,6 +1,7 @@
 package notchbook.app.bag;
 
 import java.nio.file.Path;
+import notchbook.app.media.Shelf;
 import notchbook.app.media.Uploads;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -10,6 +11,11 @@ import org.springframework.context.annotation.Configuration;
 class BagConfiguration {
     /** The work of many years with its sounds and clips, in bytes. */
     private static final long LARGEST = 8_000_000_000L;
+
+    @Bean
+    Shelf bagShelf(@Value("${notchbook.media-folder}") Path media) {
+        return new Shelf(media.resolve("bags"));
+    }
 
     @Bean
     Uploads bagUploads(@Value("${notchbook.media-folder}") Path media) {

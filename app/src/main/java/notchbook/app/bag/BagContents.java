@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.DoubleConsumer;
 import notchbook.app.entry.EntryKind;
-import notchbook.app.handin.Copies;
+import notchbook.app.handin.Leavings;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaPath;
@@ -60,15 +60,16 @@ class BagContents {
     private final BagRecords records;
     private final Media media;
     private final Notebooks notebooks;
-    private final Copies copies;
+    private final Leavings leavings;
     private final Syllabi syllabi;
 
-    BagContents(DSLContext db, BagRecords records, Media media, Notebooks notebooks, Copies copies, Syllabi syllabi) {
+    BagContents(
+            DSLContext db, BagRecords records, Media media, Notebooks notebooks, Leavings leavings, Syllabi syllabi) {
         this.db = db;
         this.records = records;
         this.media = media;
         this.notebooks = notebooks;
-        this.copies = copies;
+        this.leavings = leavings;
         this.syllabi = syllabi;
     }
 
@@ -131,7 +132,7 @@ class BagContents {
                 if (section.parent().isEmpty()) {
                     number++;
                     var within = "%s/%02d %s/".formatted(folder, number, named(section.title()));
-                    put(within, copies.ofSection(owner, section.id(), "").sheet(), lying, bag);
+                    put(within, leavings.ofSection(owner, section.id(), "").sheet(), lying, bag);
                 }
             }
         }

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import notchbook.app.media.Shelf;
 import notchbook.app.platform.Job;
 import notchbook.app.platform.Steadily;
 import notchbook.formats.bag.BagFile;
@@ -31,13 +32,13 @@ class BagLooking implements Job {
     private static final int BUFFER_BYTES = 65_536;
 
     private final BroughtStore brought;
-    private final BagFolder folder;
+    private final Shelf shelf;
     private final BagEdition edition;
     private final DSLContext db;
 
-    BagLooking(BroughtStore brought, BagFolder folder, BagEdition edition, DSLContext db) {
+    BagLooking(BroughtStore brought, Shelf bagShelf, BagEdition edition, DSLContext db) {
         this.brought = brought;
-        this.folder = folder;
+        this.shelf = bagShelf;
         this.edition = edition;
         this.db = db;
     }
@@ -53,7 +54,7 @@ class BagLooking implements Job {
     }
 
     private void look(BroughtBag brought) {
-        try (var bag = BagFile.open(folder.place(brought.id()))) {
+        try (var bag = BagFile.open(shelf.place(brought.id()))) {
             var faults = bag.faults(new Steadily(share -> this.brought.share(brought.id(), share)));
             if (faults.isEmpty()) {
                 edition.personOf(bag.info());
@@ -65,7 +66,7 @@ class BagLooking implements Job {
             this.brought.failed(brought.id(), none.getMessage());
         } catch (IOException | RuntimeException odd) {
             LOG.warn("A bag could not be looked through", odd);
-            this.brought.failed(brought.id(), folder.why());
+            this.brought.failed(brought.id(), shelf.why());
         }
     }
 

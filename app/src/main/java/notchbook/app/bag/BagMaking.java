@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.UUID;
+import notchbook.app.media.Shelf;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
 import notchbook.app.platform.Job;
@@ -25,7 +25,7 @@ class BagMaking implements Job {
     private static final Logger LOG = LoggerFactory.getLogger(BagMaking.class);
 
     private final BagStore bags;
-    private final BagFolder folder;
+    private final Shelf shelf;
     private final BagContents contents;
     private final BagEdition edition;
     private final People people;
@@ -35,7 +35,7 @@ class BagMaking implements Job {
 
     BagMaking(
             BagStore bags,
-            BagFolder folder,
+            Shelf bagShelf,
             BagContents contents,
             BagEdition edition,
             People people,
@@ -43,7 +43,7 @@ class BagMaking implements Job {
             SchoolClock clock,
             TransactionTemplate transaction) {
         this.bags = bags;
-        this.folder = folder;
+        this.shelf = bagShelf;
         this.contents = contents;
         this.edition = edition;
         this.people = people;
@@ -64,18 +64,11 @@ class BagMaking implements Job {
 
     private void make(Bag bag) {
         try {
-            var place = folder.place(bag.id());
-            var half = Files.createTempFile(place.getParent(), bag.id().toString(), BagFolder.HALF);
-            try {
-                transaction.executeWithoutResult(status -> write(bag, half));
-                Files.move(half, place, StandardCopyOption.ATOMIC_MOVE);
-            } finally {
-                Files.deleteIfExists(half);
-            }
-            bags.ready(bag.id(), Files.size(place));
+            var bytes = shelf.lay(bag.id(), half -> transaction.executeWithoutResult(status -> write(bag, half)));
+            bags.ready(bag.id(), bytes);
         } catch (IOException | RuntimeException odd) {
             LOG.warn("No bag could be made for {}", bag.ownerId(), odd);
-            bags.failed(bag.id(), folder.why());
+            bags.failed(bag.id(), shelf.why());
         }
     }
 

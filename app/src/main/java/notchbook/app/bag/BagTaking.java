@@ -17,6 +17,7 @@ import java.util.UUID;
 import notchbook.app.handin.Seals;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaKind;
+import notchbook.app.media.Shelf;
 import notchbook.app.media.Told;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -39,7 +40,7 @@ class BagTaking implements Job {
     private static final Logger LOG = LoggerFactory.getLogger(BagTaking.class);
 
     private final BroughtStore brought;
-    private final BagFolder folder;
+    private final Shelf shelf;
     private final BagEdition edition;
     private final BagContents contents;
     private final Seals seals;
@@ -51,7 +52,7 @@ class BagTaking implements Job {
 
     BagTaking(
             BroughtStore brought,
-            BagFolder folder,
+            Shelf bagShelf,
             BagEdition edition,
             BagContents contents,
             Seals seals,
@@ -61,7 +62,7 @@ class BagTaking implements Job {
             DSLContext db,
             TransactionTemplate transaction) {
         this.brought = brought;
-        this.folder = folder;
+        this.shelf = bagShelf;
         this.edition = edition;
         this.contents = contents;
         this.seals = seals;
@@ -84,16 +85,16 @@ class BagTaking implements Job {
 
     private void take(BroughtBag brought) {
         var kept = new ArrayList<String>();
-        try (var bag = BagFile.open(folder.place(brought.id()))) {
+        try (var bag = BagFile.open(shelf.place(brought.id()))) {
             var owner = people.find(brought.ownerId()).orElseThrow();
             transaction.executeWithoutResult(status -> take(brought, bag, owner, kept));
-            folder.forget(brought.id());
+            shelf.forget(brought.id());
         } catch (IllegalArgumentException unfit) {
             LOG.info("A bag was not taken in", unfit);
             undo(brought, kept, unfit.getMessage());
         } catch (IOException | RuntimeException odd) {
             LOG.warn("A bag could not be taken in", odd);
-            undo(brought, kept, folder.why());
+            undo(brought, kept, shelf.why());
         }
     }
 

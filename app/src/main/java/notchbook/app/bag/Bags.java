@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
+import notchbook.app.media.Shelf;
 import notchbook.app.media.Uploads;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
@@ -28,7 +29,7 @@ class Bags {
 
     private final BagStore bags;
     private final BroughtStore brought;
-    private final BagFolder folder;
+    private final Shelf shelf;
     private final Notebooks notebooks;
     private final Uploads uploads;
     private final Jobs jobs;
@@ -37,14 +38,14 @@ class Bags {
     Bags(
             BagStore bags,
             BroughtStore brought,
-            BagFolder folder,
+            Shelf bagShelf,
             Notebooks notebooks,
             Uploads bagUploads,
             Jobs jobs,
             SchoolClock clock) {
         this.bags = bags;
         this.brought = brought;
-        this.folder = folder;
+        this.shelf = bagShelf;
         this.notebooks = notebooks;
         this.uploads = bagUploads;
         this.jobs = jobs;
@@ -90,7 +91,7 @@ class Bags {
         if (bag.state() != Bag.State.READY) {
             throw Refusal.notNow("This bag is not ready yet.");
         }
-        return new Ready(bag, title(owner, bag), folder.place(id));
+        return new Ready(bag, title(owner, bag), shelf.place(id));
     }
 
     /** What a bag holds: a notebook by its title, or everything. */
@@ -110,7 +111,7 @@ class Bags {
             requireBrought(owner, id);
             brought.delete(id);
         }
-        folder.forget(id);
+        shelf.forget(id);
     }
 
     /** Keeps a file that arrived in parts as a bag that is brought in, and has it looked through. */
@@ -123,7 +124,7 @@ class Bags {
         if (brought.of(owner.id()).size() >= MOST) {
             throw Refusal.notNow("You have brought in five bags. Delete one of them, and bring this one in then.");
         }
-        if (!uploads.copyWhole(owner, upload, folder.place(id))) {
+        if (!uploads.copyWhole(owner, upload, shelf.place(id))) {
             throw Refusal.notFound("upload");
         }
         var bag = new BroughtBag(
@@ -163,11 +164,11 @@ class Bags {
         var before = clock.now().minus(KEPT);
         for (var bag : bags.before(before)) {
             bags.delete(bag.id());
-            folder.forget(bag.id());
+            shelf.forget(bag.id());
         }
         for (var bag : brought.before(before)) {
             brought.delete(bag.id());
-            folder.forget(bag.id());
+            shelf.forget(bag.id());
         }
     }
 }
