@@ -7,7 +7,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
+import notchbook.formats.sheet.SectionSheet;
 import notchbook.formats.sheet.Sections;
 import notchbook.formats.sheet.Sheets;
 import org.jsoup.Jsoup;
@@ -19,6 +21,22 @@ class WebFolderTest {
 
     @TempDir
     private Path folder;
+
+    @Test
+    void keepsToTheStandard() throws IOException {
+        var pages = new TreeMap<String, String>();
+        for (var sheet : Sections.all().toList()) {
+            pages.put(sheet.getName(), index(sheet.getPayload()));
+        }
+        pages.put("sounds and files", index(Sections.withSound(folder)));
+        assertThat(HtmlFindings.of(pages)).isEmpty();
+    }
+
+    private static String index(SectionSheet sheet) throws IOException {
+        var out = new ByteArrayOutputStream();
+        WebFolder.write(sheet, out);
+        return new String(Zips.read(out.toByteArray()).get("index.html"), UTF_8);
+    }
 
     @Test
     void showsAndPlaysEverythingFromWithinTheFolder() throws IOException {
@@ -36,9 +54,7 @@ class WebFolderTest {
 
     @Test
     void leadsFromTheContentsToEachPage() throws IOException {
-        var out = new ByteArrayOutputStream();
-        WebFolder.write(Sections.withSound(folder), out);
-        var page = Jsoup.parse(new String(Zips.read(out.toByteArray()).get("index.html"), UTF_8));
+        var page = Jsoup.parse(index(Sections.withSound(folder)));
         for (var link : page.select("nav a")) {
             var target = page.selectFirst(link.attr("href"));
             assertThat(target).isNotNull();
