@@ -140,7 +140,7 @@ class SectionSheets {
                 new SectionSheet.Recording(
                         entry.kind() == EntryKind.CLIP,
                         items.get(entry.mediaId().orElseThrow()).seconds().orElse(0.0),
-                        TakeJson.read(entry.content()).lines().words(),
+                        TakeJson.read(entry.content()).lines(),
                         around.address(),
                         around.fileOf(entry));
             case FILE ->

@@ -12,6 +12,7 @@ import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone;
 import notchbook.core.text.Document;
+import notchbook.core.voice.SpokenLines;
 
 /** A section as it leaves, in whatever form: its pages and reflections, with who made it and which version it is. */
 public record SectionSheet(
@@ -134,8 +135,12 @@ public record SectionSheet(
      * A recording or clip is listed with its length in seconds, what is said in it, and the web address where it can be
      * heard; the file itself goes along.
      */
-    public record Recording(boolean isClip, double seconds, String words, String address, Optional<MediaFile> file)
+    public record Recording(boolean isClip, double seconds, SpokenLines lines, String address, Optional<MediaFile> file)
             implements Content {
+        public String words() {
+            return lines.words();
+        }
+
         /** Minutes and seconds, such as 3:05. */
         public String length() {
             var whole = Math.round(seconds);

@@ -1,5 +1,6 @@
 package notchbook.formats.web;
 
+import static java.util.stream.Collectors.collectingAndThen;
 import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
@@ -9,6 +10,8 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -21,7 +24,7 @@ import notchbook.formats.sheet.ZipWriter;
 
 /**
  * A section as a book for any reader (EPUB 3.3): a chapter for each page, text that flows, formulas as MathML, sounds and clips
- * inside.
+ * inside, and what is said in sounds lit as it is heard.
  */
 public final class Epub {
     /** The media type of Opus in Ogg, as it stands in a book. */
@@ -50,7 +53,7 @@ public final class Epub {
             <meta property="schema:accessibilityFeature">MathML</meta>
             <meta property="schema:accessibilityHazard">none</meta>
             <meta property="schema:accessibilitySummary">Text that flows, headings, and words for every picture.</meta>
-            </metadata>
+            %s</metadata>
             <manifest>%s</manifest>
             <spine>%s</spine></package>
             """;
@@ -72,11 +75,13 @@ public final class Epub {
     public static void write(
             SectionSheet sheet, Edition edition, Function<MediaFile, Optional<MediaFile>> asOpus, OutputStream out)
             throws IOException {
-        var book = WebBook.of(sheet, new SheetMedia(file -> played(file, asOpus)), CHAPTER_RANK);
+        var media = new SheetMedia(file -> played(file, asOpus));
+        var book = WebBook.of(sheet, media, CHAPTER_RANK);
+        var overlays = overlays(sheet, media);
         try (var zip = new ZipWriter(out)) {
             zip.putPlain("mimetype", "application/epub+zip");
             zip.put("META-INF/container.xml", CONTAINER);
-            zip.put("book/book.opf", packageOf(book, edition));
+            zip.put("book/book.opf", packageOf(book, overlays, edition));
             zip.put(
                     "book/nav.xhtml",
                     CHAPTER.formatted("Contents", nav(book))
@@ -86,6 +91,11 @@ public final class Epub {
             for (var chapterAt = 0; chapterAt < book.chapters().size(); chapterAt++) {
                 var chapter = book.chapters().get(chapterAt);
                 zip.put("book/" + name(chapterAt), CHAPTER.formatted(escaped(chapter.title()), chapter.body()));
+            }
+            for (var overlay : overlays.entrySet()) {
+                zip.put(
+                        "book/" + overlayName(overlay.getKey()),
+                        overlay.getValue().smil());
             }
             for (var part : book.media()) {
                 zip.put("book/", part);
@@ -100,8 +110,22 @@ public final class Epub {
         return file.type().startsWith("audio/") ? asOpus.apply(file) : Optional.empty();
     }
 
+    /** What is said in the chapters of pages, by the chapter; those of reflections come after them and say nothing. */
+    private static SortedMap<Integer, Overlay> overlays(SectionSheet sheet, SheetMedia media) {
+        var overlays = new TreeMap<Integer, Overlay>();
+        for (var at = 0; at < sheet.pages().size(); at++) {
+            var chapterAt = at;
+            Overlay.of(sheet.pages().get(at), name(at), media).ifPresent(overlay -> overlays.put(chapterAt, overlay));
+        }
+        return overlays;
+    }
+
     private static String name(int at) {
         return "page-%03d.xhtml".formatted(at + 1);
+    }
+
+    private static String overlayName(int at) {
+        return "page-%03d.smil".formatted(at + 1);
     }
 
     private static String titlePage(SectionSheet sheet) {
@@ -126,7 +150,7 @@ public final class Epub {
         return chapter.title().isBlank() ? "Page" : chapter.title();
     }
 
-    private static String packageOf(WebBook book, Edition edition) {
+    private static String packageOf(WebBook book, SortedMap<Integer, Overlay> overlays, Edition edition) {
         var sheet = book.sheet();
         return PACKAGE.formatted(
                 edition.id(),
@@ -134,23 +158,46 @@ public final class Epub {
                 escaped(sheet.student()),
                 escaped(sheet.notebook() + " · " + sheet.version()),
                 edition.at().truncatedTo(ChronoUnit.SECONDS),
-                manifest(book),
+                overlays.isEmpty() ? "" : heard(overlays),
+                manifest(book, overlays),
                 spine(book));
     }
 
-    private static String manifest(WebBook book) {
+    /** How long each overlay and all of them take, and the look of the line that is heard. */
+    private static String heard(SortedMap<Integer, Overlay> overlays) {
+        var all = overlays.values().stream().mapToLong(Overlay::millis).sum();
+        return overlays.entrySet().stream()
+                .map(one -> "<meta property=\"media:duration\" refines=\"#said-%d\">%s</meta>\n"
+                        .formatted(
+                                one.getKey() + 1, Overlay.clock(one.getValue().millis())))
+                .collect(joining(
+                        "",
+                        "<meta property=\"schema:accessibilityFeature\">synchronizedAudioText</meta>\n",
+                        "<meta property=\"media:duration\">%s</meta>\n<meta property=\"media:active-class\">said-now</meta>\n"
+                                .formatted(Overlay.clock(all))));
+    }
+
+    private static String manifest(WebBook book, SortedMap<Integer, Overlay> overlays) {
         var chapters = IntStream.range(0, book.chapters().size())
-                .mapToObj(at -> item("page-" + (at + 1), name(at), "application/xhtml+xml", properties(book, at)));
+                .mapToObj(at -> item(
+                        "page-" + (at + 1),
+                        name(at),
+                        "application/xhtml+xml",
+                        properties(book, at)
+                                + (overlays.containsKey(at) ? attribute("media-overlay", "said-" + (at + 1)) : "")));
+        var said = overlays.keySet().stream()
+                .map(at -> item("said-" + (at + 1), overlayName(at), "application/smil+xml", ""));
         var media = IntStream.range(0, book.media().size()).mapToObj(at -> {
             var part = book.media().get(at);
             return item("media-" + (at + 1), part.path(), part.type(), "");
         });
         return Stream.of(
                         Stream.of(
-                                item("nav", "nav.xhtml", "application/xhtml+xml", "nav"),
+                                item("nav", "nav.xhtml", "application/xhtml+xml", attribute("properties", "nav")),
                                 item("title", "title.xhtml", "application/xhtml+xml", ""),
                                 item("css", "book.css", "text/css", "")),
                         chapters,
+                        said,
                         media)
                 .flatMap(parts -> parts)
                 .collect(joining("\n"));
@@ -160,12 +207,15 @@ public final class Epub {
         var chapter = book.chapters().get(at);
         return Stream.of(chapter.hasMath() ? "mathml" : "", chapter.hasSvg() ? "svg" : "")
                 .filter(name -> !name.isEmpty())
-                .collect(joining(" "));
+                .collect(collectingAndThen(joining(" "), names -> attribute("properties", names)));
     }
 
-    private static String item(String id, String path, String type, String properties) {
-        var more = properties.isEmpty() ? "" : " properties=\"" + properties + "\"";
-        return "<item id=\"%s\" href=\"%s\" media-type=\"%s\"%s/>".formatted(id, path, type, more);
+    private static String attribute(String name, String value) {
+        return value.isEmpty() ? "" : " %s=\"%s\"".formatted(name, value);
+    }
+
+    private static String item(String id, String path, String type, String attributes) {
+        return "<item id=\"%s\" href=\"%s\" media-type=\"%s\"%s/>".formatted(id, path, type, attributes);
     }
 
     private static String spine(WebBook book) {

@@ -3,8 +3,12 @@ package notchbook.formats.web;
 import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
 import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
+import notchbook.core.voice.SpokenLine;
 import notchbook.formats.ink.StrokeSvg;
 import notchbook.formats.layer.LayerSvg;
 import notchbook.formats.sheet.DocumentHtml;
@@ -43,7 +47,7 @@ final class WebEntry {
             case Typed typed -> new DocumentHtml(WIDTH_MM, rankAbove, MathMl::write).write(typed.document());
             case Ink ink -> drawing(ink.drawing(), entry.named("Drawing"));
             case Photo photo -> photo(photo, entry.named("Photo"));
-            case Recording recording -> recording(recording, entry.named(recording.isClip() ? "Clip" : "Recording"));
+            case Recording recording -> recording(entry, recording);
             case Attached file -> "<p class=\"card\">" + file(file) + "</p>";
             case Link link -> link(link);
         };
@@ -81,8 +85,8 @@ final class WebEntry {
                 .formatted(escaped(words), width, height, content);
     }
 
-    private String recording(Recording recording, String name) {
-        var said = paragraph("said", recording.words());
+    private String recording(Entry entry, Recording recording) {
+        var name = entry.named(recording.isClip() ? "Clip" : "Recording");
         var head = "<p><b>%s</b>, %s</p>".formatted(escaped(name), recording.length());
         return "<div class=\"card\">%s%s%s</div>"
                 .formatted(
@@ -92,7 +96,17 @@ final class WebEntry {
                                 .flatMap(media::file)
                                 .map(path -> player(recording.isClip(), path, name))
                                 .orElse(""),
-                        said);
+                        said(entry.id(), recording.lines().all()));
+    }
+
+    /** Each line has an id, by which it is lit while it is heard. */
+    private static String said(UUID recording, List<SpokenLine> lines) {
+        return IntStream.range(0, lines.size())
+                .mapToObj(at -> "<p class=\"said\" id=\"%s\">%s</p>"
+                        .formatted(
+                                Overlay.idOf(recording, at),
+                                escaped(lines.get(at).words())))
+                .collect(joining());
     }
 
     private static String player(boolean isClip, String path, String name) {

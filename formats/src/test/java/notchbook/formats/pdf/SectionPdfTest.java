@@ -128,7 +128,11 @@ class SectionPdfTest {
                                 List.of(new InkPoint(10, 10, 0.5, 0), new InkPoint(90, 40, 1, 20))))))),
                 entry(new SectionSheet.Photo(photo(), "image/png", 640, 480, Optional.empty())),
                 entry(new SectionSheet.Recording(
-                        false, 185, "The echo comes later.", "https://skerrow.example/versions/7", Optional.empty())));
+                        false,
+                        185,
+                        Sheets.said("The echo comes later."),
+                        "https://skerrow.example/versions/7",
+                        Optional.empty())));
         var page =
                 new SectionSheet.Page("Timing an echo", LocalDate.of(2026, 11, 24), "Week 12", List.of(zone(entries)));
         var reflection = new SectionSheet.Reflection(

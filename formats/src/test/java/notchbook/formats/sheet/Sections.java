@@ -14,6 +14,8 @@ import notchbook.core.text.Document;
 import notchbook.core.text.Document.FormulaBlock;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Text;
+import notchbook.core.voice.SpokenLine;
+import notchbook.core.voice.SpokenLines;
 import notchbook.formats.sheet.SectionSheet.Attached;
 import notchbook.formats.sheet.SectionSheet.Content;
 import notchbook.formats.sheet.SectionSheet.Entry;
@@ -60,6 +62,10 @@ public final class Sections {
         return of(List.of(page("Said", typed(words))));
     }
 
+    public static SectionSheet typed(Document document) {
+        return of(List.of(page("Typed", new Typed(document))));
+    }
+
     private static SectionSheet of(List<Page> pages) {
         return new SectionSheet("Echoes", "Marlo Quist", "Physics", "version 1", pages, List.of());
     }
@@ -96,7 +102,7 @@ public final class Sections {
         return new Recording(
                 false,
                 12,
-                "There and back.",
+                new SpokenLines(List.of(new SpokenLine(0, 1_500, "There."), new SpokenLine(1_500, 3_250, "And back."))),
                 "https://skerrow.example/versions/7",
                 Optional.of(new MediaFile(name, "audio/webm", place)));
     }

@@ -33,6 +33,8 @@ import notchbook.core.text.Document.Passage;
 import notchbook.core.text.Document.Quotation;
 import notchbook.core.text.Document.Table;
 import notchbook.core.text.Document.Text;
+import notchbook.core.voice.SpokenLine;
+import notchbook.core.voice.SpokenLines;
 import notchbook.formats.sheet.SectionSheet.Attached;
 import notchbook.formats.sheet.SectionSheet.Content;
 import notchbook.formats.sheet.SectionSheet.Entry;
@@ -97,7 +99,8 @@ public final class Sheets {
             all.add(entry(photo(600, 840, true), sentence(5), width));
             all.add(entry(drawing(), sentence(5), width));
             all.add(entry(
-                    new Recording(false, 185, sentence(9), "https://skerrow.example/versions/7", Optional.empty()),
+                    new Recording(
+                            false, 185, said(sentence(9)), "https://skerrow.example/versions/7", Optional.empty()),
                     sentence(4),
                     width));
             all.add(entry(new Attached(word() + ".pdf", 120_000, Optional.empty()), "", width));
@@ -121,7 +124,8 @@ public final class Sheets {
                 entry(rich(), "", Width.FULL),
                 entry(photo(800, 600, true), sentence(6), Width.FULL),
                 entry(
-                        new Recording(false, 65, sentence(9), "https://skerrow.example/versions/7", Optional.empty()),
+                        new Recording(
+                                false, 65, said(sentence(9)), "https://skerrow.example/versions/7", Optional.empty()),
                         "",
                         Width.FULL),
                 entry(typed(table(4, 3)), "", Width.FULL),
@@ -151,6 +155,11 @@ public final class Sheets {
 
     private String word() {
         return "w" + words++;
+    }
+
+    /** Said by itself, in two seconds. */
+    public static SpokenLines said(String words) {
+        return new SpokenLines(List.of(new SpokenLine(0, 2_000, words)));
     }
 
     private String sentence(int length) {
