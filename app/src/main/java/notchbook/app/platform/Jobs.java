@@ -18,6 +18,8 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps jobs in the database and runs them, a few at a time; one that fails is tried again within seconds. */
 @Component
@@ -31,6 +33,11 @@ public class Jobs implements SmartLifecycle {
     private static final Duration BEFORE_RETRY = Duration.ofSeconds(2);
 
     private static final double THEN_LONGER = 5;
+
+    /** A job whose machine stopped in the middle is taken up again when its heart has not beaten six times. */
+    private static final Duration HEARTBEAT = Duration.ofSeconds(10);
+
+    private static final int MISSED_HEARTBEATS = 6;
 
     private final DataSource database;
     private final ObjectProvider<Job> kinds;
@@ -54,6 +61,23 @@ public class Jobs implements SmartLifecycle {
                         .priority(canWait ? Priority.LOW : Priority.MEDIUM)
                         .build(),
                 Instant.now());
+        if (!canWait) {
+            onceThrough(() -> scheduler.ifPresent(Scheduler::triggerCheckForDueExecutions));
+        }
+    }
+
+    /** Somebody waits for it, so it begins without waiting for the next look. */
+    private static void onceThrough(Runnable next) {
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            next.run();
+            return;
+        }
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                next.run();
+            }
+        });
     }
 
     @Override
@@ -64,6 +88,8 @@ public class Jobs implements SmartLifecycle {
                 .threads(AT_ONCE)
                 .enablePriority()
                 .pollingInterval(BETWEEN_LOOKS)
+                .heartbeatInterval(HEARTBEAT)
+                .missedHeartbeatsLimit(MISSED_HEARTBEATS)
                 .build();
         started.start();
         scheduler = Optional.of(started);
