@@ -1,3 +1,4 @@
+export { AtWork } from './AtWork';
 export { Button, Key } from './Button';
 export { Card, Empty } from './Card';
 export { Dialog } from './Dialog';

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { Button, Card, Trouble } from '../../ui';
-import { AtWork } from './AtWork';
+import { AtWork, Button, Card, Trouble } from '../../ui';
 import { BroughtBag } from './BroughtBag';
 import { bagsQuery, bringBag, deleteBag, takeBagIn } from './queries';
 

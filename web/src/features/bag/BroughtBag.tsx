@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import type { Api } from '../../api';
-import { Button, plural, Trouble } from '../../ui';
-import { AtWork } from './AtWork';
+import { AtWork, Button, plural, Trouble } from '../../ui';
 
 type Props = { bag: Api['BroughtBagView']; onTake: () => void; onDelete: () => void };
 

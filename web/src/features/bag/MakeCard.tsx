@@ -1,9 +1,8 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, Card, ChoiceField, fileSize, moment, Trouble } from '../../ui';
+import { AtWork, Button, Card, ChoiceField, fileSize, moment, Trouble } from '../../ui';
 import { notebooksQuery } from '../contents';
-import { AtWork } from './AtWork';
 import { bagsQuery, deleteBag, makeBag } from './queries';
 
 const EVERYTHING = '';

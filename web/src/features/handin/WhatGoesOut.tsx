@@ -1,7 +1,6 @@
 import type { Api } from '../../api';
 import { Button, Card, plural } from '../../ui';
-import { PdfLinks } from './PdfLinks';
-import { SaveCopy } from './SaveCopy';
+import { SaveCopies } from '../copy';
 
 const BUDGET_BYTES = 100_000_000;
 
@@ -28,10 +27,10 @@ export function WhatGoesOut({ ready, isFitted, isLooking, onLook }: Props) {
           {isLooking ? 'Back to the check' : `See it as ${ready.to.teacher} will`}
         </Button>
         {ready.picked.section && (
-          <>
-            <PdfLinks href={`/api/sections/${ready.picked.section}/pdf`} name="PDF as it is now" />
-            <SaveCopy base={`/api/sections/${ready.picked.section}`} />
-          </>
+          <div className="basis-full">
+            <p className="mb-1.5 text-soft">A copy of it as it is now:</p>
+            <SaveCopies kind="SECTION" of={ready.picked.section} />
+          </div>
         )}
       </div>
     </Card>

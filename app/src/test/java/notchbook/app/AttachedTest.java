@@ -108,9 +108,10 @@ class AttachedTest extends AppTest {
         assertThat(sealed.toString()).contains("Costs, per metre.csv", "http://skerrow.example/wall");
         assertThat(browser.get(school.teacher, "/api/media/" + media).response().getContentAsByteArray())
                 .isEqualTo("wall,6200".getBytes(UTF_8));
-        assertThat(browser.get(school.teacher, "/api/hand-ins/" + handIn + "/pdf")
-                        .status())
-                .isEqualTo(200);
+        assertThat(new CopiedFiles(browser)
+                        .of(school.teacher, "VERSION", handIn, "PDF")
+                        .getContentType())
+                .isEqualTo("application/pdf");
     }
 
     private Browser.Answer keep(String kind, String content, @Nullable UUID media) {

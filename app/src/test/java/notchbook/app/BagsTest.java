@@ -146,9 +146,7 @@ class BagsTest extends AppTest {
         assertThat(seal.path("isElsewhere").asBoolean()).isTrue();
         assertThat(Browser.texts(browser.get(student, "/api/seal-keys").json(), "fingerprint"))
                 .doesNotContain(seal.path("fingerprint").asString());
-        var pdf = browser.get(student, "/api/hand-ins/" + handIn + "/pdf")
-                .response()
-                .getContentAsByteArray();
+        var pdf = new CopiedFiles(browser).of(student, "VERSION", handIn, "PDF").getContentAsByteArray();
         assertThat(new String(pdf, ISO_8859_1)).startsWith("%PDF").doesNotContain("/ByteRange");
     }
 

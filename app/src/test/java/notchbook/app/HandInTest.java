@@ -21,8 +21,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -269,30 +267,9 @@ class HandInTest extends AppTest {
     }
 
     private PDDocument pdf(UUID version) throws IOException {
-        var response =
-                browser.get(school.teacher, "/api/hand-ins/" + version + "/pdf").response();
-        assertThat(response.getContentType()).isEqualTo("application/pdf");
-        return Loader.loadPDF(response.getContentAsByteArray());
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "EPUB,application/epub+zip",
-        "WEB,application/zip",
-        "MARKDOWN,application/zip",
-        "PICTURES,application/zip"
-    })
-    void leavesInEachForm(String form, String type) {
-        school.typed(school.student, desk, "We timed one clap", "2.3a", "2.3b");
-        var id = sealed(true);
-        for (var path : Map.of(school.teacher, "/api/hand-ins/" + id, school.student, "/api/sections/" + desk.section())
-                .entrySet()) {
-            var response = browser.get(path.getKey(), path.getValue() + "/copy?form=" + form)
-                    .response();
-            assertThat(response.getContentType()).isEqualTo(type);
-            assertThat(new String(response.getContentAsByteArray(), 0, 2, UTF_8))
-                    .isEqualTo("PK");
-        }
+        return Loader.loadPDF(new CopiedFiles(browser)
+                .of(school.teacher, "VERSION", version, "PDF")
+                .getContentAsByteArray());
     }
 
     @Test

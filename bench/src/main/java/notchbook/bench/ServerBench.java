@@ -11,14 +11,16 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Measures a running demo school over HTTP, as its student: opening a page of 100 entries; sealing a section of 40 pages
- * with 60 photos, and its PDF. Makes what it needs in a notebook of its own.
+ * with 60 photos, and its copies in each form. Makes what it needs in a notebook of its own.
  */
 final class ServerBench {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
@@ -27,6 +29,8 @@ final class ServerBench {
     private static final int PAGES = 40;
     private static final int PHOTOS = 60;
     private static final int OPENINGS = 300;
+    private static final int COPIES = 5;
+    private static final long LOOK_NANOS = 20_000_000;
 
     private final String address;
     private final CookieManager cookies = new CookieManager(null, CookiePolicy.ACCEPT_ALL);
@@ -112,11 +116,30 @@ final class ServerBench {
                 "{'picked':{'section':'%s','pages':[]},'setWorkId':'%s','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false},'fitted':false,'withMissing':true}"
                         .formatted(section, work.path("id").asString())));
         var read = millis(() -> get("/api/hand-ins/" + id));
-        var pdf = millis(() -> bytes("/api/hand-ins/" + id + "/pdf"));
         System.out.printf(
-                "sealing %d pages with %d photos: %.0f ms; opening it, every byte checked: %.0f ms; its PDF: %.0f ms%n",
-                PAGES, photos.size(), seal, read, pdf);
+                "sealing %d pages with %d photos: %.0f ms; opening it, every byte checked: %.0f ms%n",
+                PAGES, photos.size(), seal, read);
+        for (var form : List.of("PDF", "EPUB", "WEB", "WORD", "MARKDOWN", "PICTURES")) {
+            for (var time = 1; time <= COPIES; time++) {
+                System.out.printf("its copy as %s: %.0f ms%n", form, millis(() -> copy(id, form)));
+            }
+        }
         send(HttpRequest.newBuilder(uri("/api/hand-ins/" + id)).DELETE());
+    }
+
+    /** Wants a copy, looks for it often until it is ready, and fetches it. */
+    private byte[] copy(UUID version, String form) {
+        var id = UUID.randomUUID();
+        put("/api/copies/" + id, "{'kind':'VERSION','of':'%s','form':'%s'}".formatted(version, form));
+        while (first(get("/api/copies"), "id", id.toString())
+                .path("state")
+                .asString()
+                .equals("WAITING")) {
+            LockSupport.parkNanos(LOOK_NANOS);
+        }
+        var file = bytes("/api/copies/" + id + "/file");
+        send(HttpRequest.newBuilder(uri("/api/copies/" + id)).DELETE());
+        return file;
     }
 
     private ArrayList<String> photosOf(String notebook) {

@@ -21,7 +21,15 @@ record LayerOnPaper(Page page, Locator layer) {
             async () => {
               const page = location.pathname.split('/p/')[1];
               const { sectionId } = await (await fetch(`/api/pages/${page}`)).json();
-              return `/api/sections/${sectionId}/pdf?paper=A4`;
+              const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];
+              const copy = `/api/copies/${crypto.randomUUID()}`;
+              await fetch(copy, {
+                method: 'PUT',
+                headers: { 'content-type': 'application/json', 'x-xsrf-token': token },
+                body: JSON.stringify({ kind: 'SECTION', of: sectionId, form: 'PDF' }),
+              });
+              while (!(await fetch(`${copy}/file`)).ok) await new Promise((soon) => setTimeout(soon, 200));
+              return `${copy}/file`;
             }""";
 
     /**

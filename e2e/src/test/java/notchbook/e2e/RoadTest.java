@@ -345,7 +345,6 @@ class RoadTest {
     @Test
     @Order(16)
     void takesTheVersionAlongInFormsThatOpenElsewhere() throws IOException {
-        hal.press("^Other forms$");
         var book = Files.createTempDirectory("epub");
         Zips.unpack(copy("Book (EPUB)"), book);
         assertThat(Files.readString(book.resolve("book/page-001.xhtml"))).contains("twenty claps", "<audio");
@@ -361,8 +360,9 @@ class RoadTest {
     }
 
     private Path copy(String form) {
+        hal.press("^Other forms$");
         hal.page().getByLabel(form).check();
-        var saved = hal.page().waitForDownload(() -> hal.press("^Save it$")).path();
+        var saved = hal.page().waitForDownload(() -> hal.press("^Make it$")).path();
         hal.sees("is saved.");
         return saved;
     }
@@ -376,7 +376,9 @@ class RoadTest {
     }
 
     private static Path pdf(Page page) {
-        return page.waitForDownload(() -> page.getByText("PDF, A4", new Page.GetByTextOptions().setExact(true))
+        return page.waitForDownload(() -> page.getByRole(
+                                AriaRole.BUTTON,
+                                new Page.GetByRoleOptions().setName("PDF, A4").setExact(true))
                         .click())
                 .path();
     }

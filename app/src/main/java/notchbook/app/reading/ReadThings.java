@@ -2,7 +2,7 @@ package notchbook.app.reading;
 
 import java.util.UUID;
 import notchbook.app.entry.Entries;
-import notchbook.app.handin.Copies;
+import notchbook.app.handin.Leavings;
 import notchbook.app.people.Person;
 import notchbook.formats.sheet.SectionSheet;
 import org.springframework.stereotype.Component;
@@ -12,11 +12,11 @@ import org.springframework.stereotype.Component;
 class ReadThings {
     private static final String NOW = "as it is now";
 
-    private final Copies copies;
+    private final Leavings leavings;
     private final Entries entries;
 
-    ReadThings(Copies copies, Entries entries) {
-        this.copies = copies;
+    ReadThings(Leavings leavings, Entries entries) {
+        this.leavings = leavings;
         this.entries = entries;
     }
 
@@ -26,16 +26,16 @@ class ReadThings {
      */
     SectionSheet of(Person owner, ReadKind kind, UUID id) {
         return switch (kind) {
-            case VERSION -> copies.ofVersion(owner, id, "").sheet();
-            case SECTION -> copies.ofSection(owner, id, "").sheet().pagesOnly(NOW);
-            case PAGE -> copies.ofPage(owner, id, "").sheet().pagesOnly(NOW);
+            case VERSION -> leavings.ofVersion(owner, id, "").sheet();
+            case SECTION -> leavings.ofSection(owner, id, "").sheet().pagesOnly(NOW);
+            case PAGE -> leavings.ofPage(owner, id, "").sheet().pagesOnly(NOW);
             case ENTRY -> entry(owner, id);
         };
     }
 
     private SectionSheet entry(Person owner, UUID id) {
         var entry = entries.require(owner, id);
-        var page = copies.ofPage(owner, entry.place().pageId(), "").sheet();
+        var page = leavings.ofPage(owner, entry.place().pageId(), "").sheet();
         return page.pagesOnly(NOW).only(id, entry.name());
     }
 }

@@ -3,6 +3,7 @@ package notchbook.formats.pdf;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.function.DoubleConsumer;
 import javax.imageio.ImageIO;
 import notchbook.formats.sheet.SectionSheet;
 import notchbook.formats.sheet.ZipWriter;
@@ -17,7 +18,9 @@ public final class PagePictures {
 
     private PagePictures() {}
 
-    public static void write(SectionSheet sheet, PaperSize paper, OutputStream out) throws IOException {
+    /** {@code progress} is told how far it is, from 0 to 1. */
+    public static void write(SectionSheet sheet, PaperSize paper, DoubleConsumer progress, OutputStream out)
+            throws IOException {
         try (var pdf = Loader.loadPDF(SectionPdf.write(sheet, paper));
                 var zip = new ZipWriter(out)) {
             var renderer = new PDFRenderer(pdf);
@@ -25,6 +28,7 @@ public final class PagePictures {
                 var png = new ByteArrayOutputStream();
                 ImageIO.write(renderer.renderImageWithDPI(at, FINE, ImageType.RGB), "png", png);
                 zip.put("page-%03d.png".formatted(at + 1), png.toByteArray());
+                progress.accept((at + 1.0) / pdf.getNumberOfPages());
             }
         }
     }

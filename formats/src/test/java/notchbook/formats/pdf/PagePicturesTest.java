@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import notchbook.formats.sheet.Sections;
@@ -15,7 +16,9 @@ class PagePicturesTest {
     @Test
     void drawsEachSheetByItself() throws IOException {
         var out = new ByteArrayOutputStream();
-        PagePictures.write(Sections.saying("An echo comes back."), PaperSize.A4, out);
+        var shares = new ArrayList<Double>();
+        PagePictures.write(Sections.saying("An echo comes back."), PaperSize.A4, shares::add, out);
+        assertThat(shares).containsExactly(1.0);
         var parts = Zips.read(out.toByteArray());
         assertThat(parts).containsOnlyKeys("page-001.png");
         var picture = ImageIO.read(new ByteArrayInputStream(parts.get("page-001.png")));

@@ -1,7 +1,10 @@
+import type { Api } from '../../api';
+
 export const FORMS = {
   PDF: 'PDF',
   EPUB: 'Book (EPUB)',
   WEB: 'Web pages',
+  WORD: 'Words (DOCX)',
   MARKDOWN: 'Markdown',
   PICTURES: 'Pictures',
 } as const;
@@ -27,15 +30,12 @@ export const PLAIN: CopyWish = { form: 'PDF', paper: 'A4', sounds: 'LISTED', isB
 export const GOOD_FOR: Record<CopyWish['form'], string> = {
   PDF: 'For paper and for keeping. It can be read aloud, and looks the same everywhere.',
   EPUB: 'For any reader of books. The text flows to any screen; sounds and clips play in it.',
-  PICTURES: 'Each sheet as a picture (PNG), for where nothing else can be put in.',
-  MARKDOWN: 'One text that any editor opens, with its pictures, sounds and files beside it. Unpack it first.',
   WEB: 'A folder that opens in any browser, from a stick too, without a network. Unpack it first.',
+  WORD: 'The typed part, to go on with in a word processor. Pictures, drawings and sounds stay out and are named.',
+  MARKDOWN: 'One text that any editor opens, with its pictures, sounds and files beside it. Unpack it first.',
+  PICTURES: 'Each sheet as a picture (PNG), for where nothing else can be put in.',
 };
 
-/** Where a copy of something comes from: `base` is the address of the version or section. */
-export function copyAddress(base: string, { form, paper, sounds, isBook, isTwoUp }: CopyWish): string {
-  if (form !== 'PDF') return `${base}/copy?form=${form}`;
-  const book = isBook ? '&book=true' : '';
-  const twoUp = isTwoUp ? '&twoUp=true' : '';
-  return `${base}/pdf?paper=${paper}&sounds=${sounds}${book}${twoUp}`;
-}
+/** A form by its name, a PDF with its paper. */
+export const copyName = ({ form, paper }: Pick<Api['CopyView'], 'form' | 'paper'>) =>
+  form === 'PDF' ? `PDF, ${PAPERS[paper]}` : FORMS[form];

@@ -1,4 +1,4 @@
-package notchbook.app.handin;
+package notchbook.app.copy;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;

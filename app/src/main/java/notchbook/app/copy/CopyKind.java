@@ -1,0 +1,7 @@
+package notchbook.app.copy;
+
+/** What a copy is made of. */
+enum CopyKind {
+    VERSION,
+    SECTION
+}

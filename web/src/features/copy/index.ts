@@ -1,0 +1,1 @@
+export { SaveCopies } from './SaveCopies';
