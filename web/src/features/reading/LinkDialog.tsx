@@ -14,7 +14,7 @@ const LONGEST = 89;
 /** Asks for whom a link is, until when, and with what word; then gives it. */
 export function LinkDialog({ kind, of, title, onClose }: Props) {
   const queries = useQueryClient();
-  const { mailed = false } = useQuery(linksQuery).data ?? {};
+  const { mailed = false, rule } = useQuery(linksQuery).data ?? {};
   const [secret] = useState(newSecret);
   const make = useMutation({
     mutationFn: makeLink,
@@ -43,6 +43,7 @@ export function LinkDialog({ kind, of, title, onClose }: Props) {
         <form onSubmit={submit}>
           <p className="mb-3">
             Your reader sees this and nothing else of yours, without an account, and can change nothing.
+            {rule === 'CONSENT' && ' A teacher of yours looks at it and says yes before it opens.'}
           </p>
           <TextField label="For whom" name="reader" required maxLength={120} autoComplete="off" />
           {mailed && (

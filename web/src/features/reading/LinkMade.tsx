@@ -15,8 +15,8 @@ export function LinkMade({ link, secret }: { link: Api['ReaderLinkView']; secret
   return (
     <>
       <p className="mb-3">
-        {link.mail ? `It was sent to ${link.mail}. ` : ''}It opens for {link.reader} until{' '}
-        <b>{dayName(link.lastDay)}</b>. The link is shown only now, so copy it if you need it.
+        {whenItOpens(link)} It opens for {link.reader} until <b>{dayName(link.lastDay)}</b>. The link is shown
+        only now, so copy it if you need it.
       </p>
       <div className="flex justify-center rounded-md bg-[#fff] p-4">
         <QRCodeSVG value={address} size={180} title="Code with the link" />
@@ -36,4 +36,10 @@ export function LinkMade({ link, secret }: { link: Api['ReaderLinkView']; secret
       </div>
     </>
   );
+}
+
+function whenItOpens({ mail, consent }: Api['ReaderLinkView']) {
+  if (consent === 'WAITING')
+    return `It waits for a teacher’s yes${mail ? `, and is sent to ${mail} then` : ''}.`;
+  return mail ? `It was sent to ${mail}.` : '';
 }

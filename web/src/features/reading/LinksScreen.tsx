@@ -3,9 +3,18 @@ import type { Api } from '../../api';
 import { Button, Card, dayName, Empty, Heading, moment, plural, Trouble } from '../../ui';
 import { linksQuery, takeLinkBack } from './queries';
 
+const HOW =
+  'A section, a page, a set of photos or a version that you handed in can be read by somebody outside: open it, and choose Link for a reader.';
+
+const ABOUT: Record<Api['ReaderLinksView']['rule'], string> = {
+  FREE: HOW,
+  CONSENT: `${HOW} It opens once a teacher of yours has said yes.`,
+  NONE: 'Your school gives no links to readers outside.',
+};
+
 /** Who outside may read what, whether they did, what they answered; and the way to take a link back. */
 export function LinksScreen() {
-  const { allowed, links } = useSuspenseQuery(linksQuery).data;
+  const { rule, links } = useSuspenseQuery(linksQuery).data;
   const queries = useQueryClient();
   const back = useMutation({
     mutationFn: takeLinkBack,
@@ -14,11 +23,7 @@ export function LinksScreen() {
   return (
     <div className="max-w-3xl">
       <Heading name="Links for readers" className="mb-1 text-[24px]" />
-      <p className="mb-3 max-w-[68ch] text-soft">
-        {allowed
-          ? 'A section, a page, a set of photos or a version that you handed in can be read by somebody outside: open it, and choose Link for a reader.'
-          : 'Your school gives no links to readers outside.'}
-      </p>
+      <p className="mb-3 max-w-[68ch] text-soft">{ABOUT[rule]}</p>
       <Card>
         <Trouble>{back.error?.message}</Trouble>
         {links.length === 0 && <Empty>Nobody outside has a link of yours.</Empty>}
@@ -40,12 +45,13 @@ function GivenLink({ link, onBack }: { link: Api['ReaderLinkView']; onBack: () =
           <b>{link.title}</b> for {link.reader}
           <br />
           <span className="text-[14px] text-soft">
-            {link.open ? `Opens until ${dayName(link.lastDay)}` : 'Opens nothing any more'}
+            {opens(link)} · given {moment(link.madeAt)}
             {link.word && ' · with a word'}
-            {link.mail && ` · sent to ${link.mail}`} · {timesOpened(link)}
+            {link.mail && ` · ${link.consent === 'WAITING' ? 'to be sent' : 'sent'} to ${link.mail}`}
+            {!isWaiting(link) && ` · ${timesOpened(link)}`}
           </span>
         </p>
-        {link.open && (
+        {(link.open || isWaiting(link)) && (
           <Button look="warn" onClick={onBack} aria-label={`Take it back: the link for ${link.reader}`}>
             Take it back
           </Button>
@@ -59,6 +65,15 @@ function GivenLink({ link, onBack }: { link: Api['ReaderLinkView']; onBack: () =
       )}
     </li>
   );
+}
+
+/** It can open still, once a teacher says yes. */
+const isWaiting = ({ consent, over }: Api['ReaderLinkView']) => consent === 'WAITING' && !over;
+
+function opens(link: Api['ReaderLinkView']) {
+  if (link.consent === 'REFUSED') return 'A teacher said no';
+  if (isWaiting(link)) return 'Waits for a teacher’s yes';
+  return link.open ? `Opens until ${dayName(link.lastDay)}` : 'Opens nothing any more';
 }
 
 const timesOpened = ({ opened, openedAt }: Api['ReaderLinkView']) =>

@@ -12,9 +12,9 @@ const LinkDialog = lazy(async () => ({ default: (await import('./LinkDialog')).L
 /** Giving a link: whether one may, the press that begins it, and the dialog, which stands outside of any menu. */
 export function useGivingLink(thing: Giving) {
   const [isOpen, setOpen] = useState(false);
-  const isAllowed = useQuery(linksQuery).data?.allowed ?? false;
+  const { rule = 'NONE' } = useQuery(linksQuery).data ?? {};
   return {
-    isAllowed,
+    isAllowed: rule !== 'NONE',
     give: () => setOpen(true),
     dialog: isOpen && (
       <Suspense>

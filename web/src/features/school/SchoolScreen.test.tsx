@@ -17,6 +17,7 @@ const open = (more: Record<string, unknown> = {}) =>
     '/',
     {
       'GET /api/school': SCHOOL,
+      'GET /api/school/reader-links': { rule: 'FREE' },
       'POST /api/school/people': [{ userName: 'bo', password: 'tavo-meri-suna-47' }],
       'POST /api/school/people/s/password': { userName: 'ada', password: 'kelo-mira-duna-12' },
       'PUT /api/school/classes/*': {},
@@ -52,5 +53,21 @@ test('changes who is in a class, and never offers a keeper', async () => {
   await user.click(screen.getByRole('button', { name: 'Keep the class' }));
   await waitFor(() =>
     expect(server.sent('PUT /api/school/classes/*')).toEqual([{ name: '10B', members: ['t'] }]),
+  );
+});
+
+test('decides who gives links to readers outside', async () => {
+  let rule = 'FREE';
+  const { user, server } = await open({
+    'GET /api/school/reader-links': () => ({ rule }),
+    'PUT /api/school/reader-links': (body: { rule: string }) => {
+      rule = body.rule;
+      return body;
+    },
+  });
+  await user.click(await screen.findByRole('radio', { name: 'A teacher says yes first' }));
+  await waitFor(() => expect(server.sent('PUT /api/school/reader-links')).toEqual([{ rule: 'CONSENT' }]));
+  expect(screen.getByRole<HTMLInputElement>('radio', { name: 'A teacher says yes first' }).checked).toBe(
+    true,
   );
 });

@@ -2,6 +2,7 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api';
 import { Card, Empty, Heading } from '../../ui';
+import { LinkRuleCard } from '../reading';
 import { ClassesCard } from './ClassesCard';
 import { EnterPeople } from './EnterPeople';
 import { PasswordSlip } from './PasswordSlip';
@@ -29,7 +30,10 @@ export function SchoolScreen() {
             </ul>
           </Card>
         </div>
-        <ClassesCard school={school} />
+        <div className="flex flex-col gap-3.5">
+          <ClassesCard school={school} />
+          <LinkRuleCard />
+        </div>
       </div>
     </div>
   );

@@ -2,6 +2,7 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Button, Card, Empty, Heading } from '../../ui';
+import { AskedLinks } from '../reading';
 import { setWorkQuery, takenBackQuery } from './queries';
 import { SetWorkForm } from './SetWorkForm';
 import { useTakingBack } from './useTakingBack';
@@ -14,6 +15,7 @@ export function SetWorkScreen() {
     <div className="grid grid-cols-[minmax(0,1fr)] max-w-5xl items-start gap-4 lg:grid-cols-[1fr_330px]">
       <div>
         <Heading name="Set work" />
+        <AskedLinks />
         <Card>
           {all.length === 0 && <Empty>You have not set anything yet.</Empty>}
           <ul>

@@ -41,6 +41,7 @@ class AccessMatrixTest extends AppTest {
             "DELETE /api/bag-uploads",
             "OPTIONS /api/bag-uploads",
             "GET /api/bags/{}/file",
+            "GET /api/asked-links/{}/page/media/{}",
             "GET /api/task-feed/{}.ics",
             "GET /api/phone/{}",
             "PUT /api/phone/{}/photos/{}",

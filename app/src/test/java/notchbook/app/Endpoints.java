@@ -121,8 +121,6 @@ final class Endpoints {
             entry("GET /api/readiness?section={section}&setWork={setWork}", STUDENT_ONLY),
             entry("GET /api/readiness/preview?section={section}&cues=true", STUDENT_ONLY),
             entry("GET /api/hand-ins/unasked", ANY_STUDENT),
-            entry("GET /api/sections/{section}/pdf", STUDENT_ONLY),
-            entry("GET /api/sections/{section}/copy?form=WEB", STUDENT_ONLY),
             entry("PUT /api/pages/{new} {'sectionId':'{section}','title':'New'}", STUDENT_ONLY),
             entry("PUT /api/pages/{page}/pattern " + PATTERN, STUDENT_ONLY),
             entry("PUT /api/pages/{page}/paper {'lines':'RULED','spacingMm':8,'tint':'STRAW'}", STUDENT_ONLY),
@@ -210,8 +208,6 @@ final class Endpoints {
             entry("GET /api/hand-ins", ANY_STUDENT),
             entry("GET /api/hand-ins/{handIn}", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/seal", STUDENT_AND_TEACHER),
-            entry("GET /api/hand-ins/{handIn}/pdf", STUDENT_AND_TEACHER),
-            entry("GET /api/hand-ins/{handIn}/copy?form=EPUB", STUDENT_AND_TEACHER),
             entry("GET /api/hand-ins/{handIn}/package", STUDENT_AND_TEACHER),
             entry("GET /api/seal-keys", ANYONE),
             entry(
@@ -265,6 +261,17 @@ final class Endpoints {
                     "PUT /api/reader-links/{new} {'kind':'PAGE','of':'{page}','reader':'Gran','lastDay':'2026-12-02','mayAnswer':true,'secret':'{new}'}",
                     STUDENT_ONLY),
             entry("DELETE /api/reader-links/{readerLink}", STUDENT_ONLY),
+            entry("GET /api/asked-links", "404 404 OK OK 401 404"),
+            entry("GET /api/asked-links/{askedLink}/page/", TEACHER_ONLY),
+            entry("POST /api/asked-links/{askedLink}/yes", TEACHER_ONLY),
+            entry("POST /api/asked-links/{otherAskedLink}/no", TEACHER_ONLY),
+            entry("GET /api/school/reader-links", KEEPER_ONLY),
+            entry("PUT /api/school/reader-links {'rule':'FREE'}", KEEPER_ONLY),
+            entry("GET /api/copies", ANYONE_OWN),
+            entry("PUT /api/copies/{new} {'kind':'SECTION','of':'{section}','form':'WEB'}", STUDENT_ONLY),
+            entry("PUT /api/copies/{new} {'kind':'VERSION','of':'{handIn}','form':'EPUB'}", STUDENT_AND_TEACHER),
+            entry("GET /api/copies/{copy}/file", STUDENT_ONLY),
+            entry("DELETE /api/copies/{copy}", STUDENT_ONLY),
             entry("GET /api/bags", ANY_STUDENT),
             entry("PUT /api/bags/{bag} {'notebookId':'{notebook}'}", STUDENT_ONLY),
             entry("DELETE /api/bags/{bag}", STUDENT_ONLY),
@@ -346,7 +353,10 @@ final class Endpoints {
                 entry("recording", talked.recording()),
                 entry("drawing", talked.drawing()),
                 entry("bag", bag()),
+                entry("copy", copy(desk)),
                 entry("readerLink", readerLink(desk)),
+                entry("askedLink", askedLink(desk)),
+                entry("otherAskedLink", askedLink(desk)),
                 entry("film", film(talked)),
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
@@ -471,6 +481,20 @@ final class Endpoints {
         var id = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/bags/" + id, "{}");
         return id;
+    }
+
+    private UUID askedLink(School.Desk desk) {
+        browser.send(school.keeper, "PUT", "/api/school/reader-links", "{'rule':'CONSENT'}");
+        var asked = readerLink(desk);
+        browser.send(school.keeper, "PUT", "/api/school/reader-links", "{'rule':'FREE'}");
+        return asked;
+    }
+
+    private UUID copy(School.Desk desk) {
+        var copies = new CopiedFiles(browser);
+        var copy = copies.wanted(school.student, "SECTION", desk.section(), "MARKDOWN");
+        copies.settled(school.student, copy);
+        return copy;
     }
 
     private UUID film(TalkedPage talked) {

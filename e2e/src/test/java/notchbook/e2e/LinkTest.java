@@ -7,10 +7,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
-/** Somebody outside reads one thing by a link: mailed, opened without an account, answered, taken back. */
+/** Somebody outside reads one thing by a link: asked for, mailed, opened without an account, answered, taken back. */
 class LinkTest {
     private static final String TAKE_BACK = "Take it back: the link for Aunt Quist";
 
@@ -29,7 +30,18 @@ class LinkTest {
                 .fill("Their mail address", "aunt@skerrow.example")
                 .fill("A word to open it", "kittiwake")
                 .press("Make the link")
-                .sees("It was sent to aunt@skerrow.example.");
+                .sees("It waits for a teacher’s yes, and is sent to aunt@skerrow.example then.");
+
+        var tolland = new Desk(chrome.signedIn("tolland"));
+        tolland.page().navigate(Stage.address() + "/set-work");
+        var seen = tolland.page().waitForPopup(() -> tolland.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^See it: .*Aunt Quist")))
+                .click());
+        assertThat(seen.locator("header")).containsText("This is what Aunt Quist would see");
+        everythingShows(seen);
+        tolland.press("^Yes: .*Aunt Quist$");
+        assertThat(tolland.page().getByText("to be sent to aunt@skerrow.example"))
+                .hasCount(0);
 
         var aunt = new Desk(chrome.context(390, 780).newPage());
         aunt.page().navigate(Stage.address() + "/mails");

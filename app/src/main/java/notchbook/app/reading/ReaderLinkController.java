@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.reading.Consent;
+import notchbook.core.reading.LinkRule;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,14 +24,18 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RestController
 class ReaderLinkController {
     private final ReaderLinks links;
+    private final LinkRules rules;
+    private final ReaderLetters letters;
     private final SchoolClock clock;
 
-    ReaderLinkController(ReaderLinks links, SchoolClock clock) {
+    ReaderLinkController(ReaderLinks links, LinkRules rules, ReaderLetters letters, SchoolClock clock) {
         this.links = links;
+        this.rules = rules;
+        this.letters = letters;
         this.clock = clock;
     }
 
-    /** The last day is that on which it still opens; {@code open} says whether it does now. */
+    /** The last day is that on which it still opens; {@code open} says whether it does now, {@code over} that it never will again. */
     record ReaderLinkView(
             UUID id,
             ReadKind kind,
@@ -40,13 +46,16 @@ class ReaderLinkController {
             LocalDate lastDay,
             boolean word,
             boolean mayAnswer,
+            Consent consent,
             boolean open,
+            boolean over,
+            Instant madeAt,
             int opened,
             Optional<Instant> openedAt,
             Optional<String> answer) {}
 
-    /** What links the reader may make, and those that they made, the latest first. */
-    record ReaderLinksView(boolean allowed, boolean mailed, List<ReaderLinkView> links) {}
+    /** Who decides about links, whether they can be sent by mail, and those that the reader made, the latest first. */
+    record ReaderLinksView(LinkRule rule, boolean mailed, List<ReaderLinkView> links) {}
 
     record ReaderLinkBody(
             ReadKind kind,
@@ -65,8 +74,8 @@ class ReaderLinkController {
     @GetMapping("/api/reader-links")
     ReaderLinksView all(@AuthenticationPrincipal Person reader) {
         return new ReaderLinksView(
-                links.areAllowed(),
-                links.canBeMailed(),
+                rules.now(),
+                letters.canBeSent(),
                 links.of(reader).stream().map(this::view).toList());
     }
 
@@ -93,10 +102,13 @@ class ReaderLinkController {
                 link.title(),
                 link.reader(),
                 link.mail(),
-                links.lastDay(link),
+                letters.lastDay(link),
                 link.terms().hasWord(),
                 link.terms().mayAnswer(),
+                link.terms().consent(),
                 link.terms().isOpen(clock.now()),
+                link.terms().isOver(clock.now()),
+                link.terms().madeAt(),
                 link.opened(),
                 link.openedAt(),
                 link.answer());

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.reading.Consent;
 import notchbook.core.reading.Terms;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -29,7 +30,8 @@ class ReaderLinkStore {
     /** A content that the page behind a link refers to. */
     record Shown(String sha256, String type, String name) {}
 
-    void insert(ReaderLink link, String secretSha256) {
+    /** {@code mailAddress} is the link's whole address, where a mail with it waits for a yes. */
+    void insert(ReaderLink link, String secretSha256, Optional<String> mailAddress) {
         db.insertInto(READER_LINK)
                 .set(READER_LINK.ID, link.id())
                 .set(READER_LINK.OWNER_ID, link.ownerId())
@@ -43,6 +45,48 @@ class ReaderLinkStore {
                 .set(READER_LINK.MAY_ANSWER, link.terms().mayAnswer())
                 .set(READER_LINK.MADE_AT, link.terms().madeAt())
                 .set(READER_LINK.UNTIL, link.terms().until())
+                .set(READER_LINK.CONSENT, link.terms().consent().name())
+                .set(READER_LINK.MAIL_ADDRESS, mailAddress.orElse(null))
+                .execute();
+    }
+
+    /** The earliest first. */
+    List<ReaderLink> waitingOf(Collection<UUID> owners) {
+        return fetch(READER_LINK.OWNER_ID.in(owners).and(READER_LINK.CONSENT.eq(Consent.WAITING.name())))
+                .reversed();
+    }
+
+    /** Keeps a teacher's yes or no; false when there is one already. */
+    boolean decide(UUID id, Consent consent, UUID by, Instant at) {
+        return db.update(READER_LINK)
+                        .set(READER_LINK.CONSENT, consent.name())
+                        .set(READER_LINK.CONSENT_BY, by)
+                        .set(READER_LINK.CONSENT_AT, at)
+                        .where(READER_LINK.ID.eq(id), READER_LINK.CONSENT.eq(Consent.WAITING.name()))
+                        .execute()
+                == 1;
+    }
+
+    void askAgain(UUID id) {
+        db.update(READER_LINK)
+                .set(READER_LINK.CONSENT, Consent.WAITING.name())
+                .setNull(READER_LINK.CONSENT_BY)
+                .setNull(READER_LINK.CONSENT_AT)
+                .where(READER_LINK.ID.eq(id))
+                .execute();
+    }
+
+    Optional<String> mailAddress(UUID id) {
+        return db.select(READER_LINK.MAIL_ADDRESS)
+                .from(READER_LINK)
+                .where(READER_LINK.ID.eq(id))
+                .fetchOptional(READER_LINK.MAIL_ADDRESS);
+    }
+
+    void forgetMailAddress(UUID id) {
+        db.update(READER_LINK)
+                .setNull(READER_LINK.MAIL_ADDRESS)
+                .where(READER_LINK.ID.eq(id))
                 .execute();
     }
 
@@ -66,6 +110,7 @@ class ReaderLinkStore {
     void takeBack(UUID id, Instant at) {
         db.update(READER_LINK)
                 .set(READER_LINK.TAKEN_BACK_AT, at)
+                .setNull(READER_LINK.MAIL_ADDRESS)
                 .where(READER_LINK.ID.eq(id), READER_LINK.TAKEN_BACK_AT.isNull())
                 .execute();
     }
@@ -161,7 +206,8 @@ class ReaderLinkStore {
                         found.get(READER_LINK.UNTIL),
                         word.isPresent(),
                         found.get(READER_LINK.MAY_ANSWER),
-                        Optional.ofNullable(found.get(READER_LINK.TAKEN_BACK_AT))),
+                        Optional.ofNullable(found.get(READER_LINK.TAKEN_BACK_AT)),
+                        Consent.valueOf(found.get(READER_LINK.CONSENT))),
                 word,
                 found.get(READER_LINK.OPENED),
                 Optional.ofNullable(found.get(READER_LINK.OPENED_AT)),

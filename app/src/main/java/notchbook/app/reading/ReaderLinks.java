@@ -1,20 +1,17 @@
 package notchbook.app.reading;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import notchbook.app.mail.Letter;
-import notchbook.app.mail.Post;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.reading.Consent;
+import notchbook.core.reading.LinkRule;
 import notchbook.core.reading.Terms;
 import notchbook.core.seal.Sha256;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,28 +27,27 @@ public class ReaderLinks {
     private static final int SHORTEST_WORD = 4;
     private static final int LONGEST_WORD = 60;
     private static final int MOST_OPEN = 100;
-    static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final ReaderLinkStore store;
     private final ReadThings things;
-    private final Post post;
+    private final LinkRules rules;
+    private final ReaderLetters letters;
     private final PasswordEncoder passwords;
     private final SchoolClock clock;
-    private final boolean areAllowed;
 
     ReaderLinks(
             ReaderLinkStore store,
             ReadThings things,
-            Post post,
+            LinkRules rules,
+            ReaderLetters letters,
             PasswordEncoder passwords,
-            SchoolClock clock,
-            @Value("${notchbook.reader-links}") boolean areAllowed) {
+            SchoolClock clock) {
         this.store = store;
         this.things = things;
-        this.post = post;
+        this.rules = rules;
+        this.letters = letters;
         this.passwords = passwords;
         this.clock = clock;
-        this.areAllowed = areAllowed;
     }
 
     /** A wish for a link under an id and a secret of its owner's making; it is open through its last day. */
@@ -66,14 +62,6 @@ public class ReaderLinks {
             boolean mayAnswer,
             String secret) {}
 
-    boolean areAllowed() {
-        return areAllowed;
-    }
-
-    boolean canBeMailed() {
-        return post.isThere();
-    }
-
     List<ReaderLink> of(Person owner) {
         owner.requireStudent();
         return store.of(owner.id());
@@ -81,11 +69,13 @@ public class ReaderLinks {
 
     /**
      * Makes a link, and sends it where a mail address is given; {@code origin} is the address of this Notchbook. A mail is no part of a
-     * transaction, which may be done twice: where it can't be sent, the link is gone again.
+     * transaction, which may be done twice: where it can't be sent, the link is gone again. Where the school wants a teacher's yes, the
+     * link opens nothing and is not sent before.
      */
     public ReaderLink make(Person owner, Wish wish, String origin) {
         owner.requireStudent();
-        if (!areAllowed) {
+        var rule = rules.now();
+        if (rule == LinkRule.NONE) {
             throw Refusal.notNow("Your school gives no links to readers outside. Save a copy, and give that to them.");
         }
         if (store.find(wish.id()).isPresent()) {
@@ -100,22 +90,25 @@ public class ReaderLinks {
                 sheet.title(),
                 named(wish.reader()),
                 wish.mail().map(ReaderLinks::address).orElse(""),
-                terms(wish),
+                terms(wish, rule.asks()),
                 wish.word().map(passwords::encode),
                 0,
                 Optional.empty(),
                 Optional.empty());
         requireFew(owner);
-        store.insert(link, digest(wish.secret()));
-        if (!link.mail().isEmpty()) {
-            send(letter(owner, link, origin + "/reading/" + wish.secret() + "/"), link);
-        }
+        send(owner, link, wish.secret(), origin + "/reading/" + wish.secret() + "/");
         return link;
     }
 
-    private void send(Letter letter, ReaderLink link) {
+    private void send(Person owner, ReaderLink link, String secret, String address) {
+        var isSentLater =
+                link.terms().consent() == Consent.WAITING && !link.mail().isEmpty();
+        store.insert(link, digest(secret), Optional.of(address).filter(any -> isSentLater));
+        if (link.mail().isEmpty() || isSentLater) {
+            return;
+        }
         try {
-            post.send(letter);
+            letters.send(owner, link, address);
         } catch (Refusal unsent) {
             store.delete(link.id());
             throw unsent;
@@ -146,7 +139,7 @@ public class ReaderLinks {
         return mail.strip();
     }
 
-    private Terms terms(Wish wish) {
+    private Terms terms(Wish wish, Consent consent) {
         if (!SECRET.matcher(wish.secret()).matches()) {
             throw Refusal.unfit("This link could not be made. Load the page again and try once more.");
         }
@@ -161,32 +154,11 @@ public class ReaderLinks {
                     clock.at(wish.lastDay().plusDays(1).atStartOfDay()),
                     wish.word().isPresent(),
                     wish.mayAnswer(),
-                    Optional.empty());
+                    Optional.empty(),
+                    consent);
         } catch (IllegalArgumentException tooLong) {
             throw Refusal.unfit(tooLong.getMessage());
         }
-    }
-
-    private Letter letter(Person owner, ReaderLink link, String address) {
-        var word =
-                link.terms().hasWord() ? "\nIt asks for a word: %s will tell you.\n".formatted(owner.fullName()) : "";
-        return new Letter(
-                link.mail(),
-                "%s has something for you to read: %s".formatted(owner.fullName(), link.title()),
-                """
-                Dear %s,
-
-                %s would like you to read “%s”.
-
-                %s
-                %s
-                The link is for you alone. You need no account, and it opens until %s.
-                """.formatted(link.reader(), owner.fullName(), link.title(), address, word, DAY.format(lastDay(link))));
-    }
-
-    /** The last day on which a link opens. */
-    LocalDate lastDay(ReaderLink link) {
-        return clock.dayOf(link.terms().until().minusMillis(1));
     }
 
     /** Takes a link back: from now on it opens nothing. */

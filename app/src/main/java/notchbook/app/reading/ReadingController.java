@@ -17,13 +17,10 @@ import notchbook.formats.web.ReadingPage;
 import notchbook.formats.web.ReadingPage.Below;
 import notchbook.formats.web.WebFonts;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseCookie;
 import org.springframework.http.ResponseEntity;
@@ -41,24 +38,18 @@ import org.springframework.web.bind.annotation.RestController;
 class ReadingController {
     private static final String KEY = "notchbook-reading";
     private static final Duration KEY_KEPT = Duration.ofDays(90);
-    private static final MediaType HTML = new MediaType("text", "html", StandardCharsets.UTF_8);
     private static final MediaType CSS = new MediaType("text", "css", StandardCharsets.UTF_8);
     private static final MediaType FONT = new MediaType("font", "ttf");
     private static final MediaType SCRIPT = new MediaType("text", "javascript", StandardCharsets.UTF_8);
 
-    /** A link's page shows its own files; its script is ours. */
-    private static final String POLICY =
-            "default-src 'none'; style-src 'self'; style-src-attr 'unsafe-inline'; script-src 'self'; img-src 'self';"
-                    + " media-src 'self'; font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
-
     private final Readings readings;
-    private final ReaderLinks links;
+    private final ReaderLetters letters;
     private final Media media;
     private final ReadingPage pages = new ReadingPage("/reading/");
 
-    ReadingController(Readings readings, ReaderLinks links, Media media) {
+    ReadingController(Readings readings, ReaderLetters letters, Media media) {
         this.readings = readings;
-        this.links = links;
+        this.letters = letters;
         this.media = media;
     }
 
@@ -75,21 +66,26 @@ class ReadingController {
         var visitor = visitor(request);
         return switch (readings.meet(secret, visitor).admission()) {
             case IN ->
-                html(
+                ReadingAnswers.page(
                         HttpStatus.OK,
                         readings.open(
                                 secret,
                                 visitor,
                                 (link, sheet, contents) ->
                                         pages.write(sheet, contents, note(link), below(link, token))));
-            case ASKS_FOR_WORD -> html(HttpStatus.OK, pages.asking("", token.getToken()));
+            case ASKS_FOR_WORD -> ReadingAnswers.page(HttpStatus.OK, pages.asking("", token.getToken()));
+            case NOT_YET ->
+                ReadingAnswers.page(
+                        HttpStatus.FORBIDDEN,
+                        pages.saying(
+                                "This link does not open yet",
+                                "A teacher has to say yes to it first. Keep it, and try it again tomorrow."));
             case OVER -> over();
         };
     }
 
     private String note(ReaderLink link) {
-        return "For %s, until %s. This link is for you alone."
-                .formatted(link.reader(), ReaderLinks.DAY.format(links.lastDay(link)));
+        return "For %s, until %s. This link is for you alone.".formatted(link.reader(), letters.untilWords(link));
     }
 
     private static Below below(ReaderLink link, CsrfToken token) {
@@ -111,7 +107,7 @@ class ReadingController {
                         .header(HttpHeaders.SET_COOKIE, cookie(secret, key, request))
                         .location(URI.create("/reading/" + secret + "/"))
                         .<String>build())
-                .orElseGet(() -> html(
+                .orElseGet(() -> ReadingAnswers.page(
                         HttpStatus.UNPROCESSABLE_CONTENT,
                         pages.asking(
                                 "It is another word. Look at how it is written, and try again.", token.getToken())));
@@ -123,24 +119,11 @@ class ReadingController {
         return toPage(secret);
     }
 
-    /** A picture or a sound to be shown and played (in ranges too), any other file to be saved. */
     @GetMapping("/reading/{secret}/media/{sha256}")
     ResponseEntity<Resource> content(
             @PathVariable String secret, @PathVariable String sha256, HttpServletRequest request) {
         var content = readings.content(secret, visitor(request), sha256);
-        var isShown = content.type().matches("(image/(jpeg|png)|audio/.+|video/.+)");
-        var disposition = isShown ? ContentDisposition.inline() : ContentDisposition.attachment();
-        return ResponseEntity.ok()
-                .contentType(isShown ? MediaType.parseMediaType(content.type()) : MediaType.APPLICATION_OCTET_STREAM)
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        disposition
-                                .filename(content.name(), StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .header("Content-Security-Policy", "sandbox; default-src 'none'")
-                .body(new FileSystemResource(media.place(content.sha256())));
+        return ReadingAnswers.content(content, media.place(content.sha256()));
     }
 
     @GetMapping("/reading/book.css")
@@ -177,25 +160,15 @@ class ReadingController {
     /** A reader is told in a page, as they met one. */
     @ExceptionHandler(Refusal.class)
     ResponseEntity<String> refused(Refusal refusal) {
-        return html(refusal.status(), pages.saying("That did not work", refusal.getMessage()));
+        return ReadingAnswers.page(refusal.status(), pages.saying("That did not work", refusal.getMessage()));
     }
 
     private ResponseEntity<String> over() {
-        return html(
+        return ReadingAnswers.page(
                 HttpStatus.GONE,
                 pages.saying(
                         "This link opens nothing",
                         "It is over, it was taken back, or a letter of it is missing. Ask whoever gave it to you for a new one."));
-    }
-
-    private static ResponseEntity<String> html(HttpStatusCode status, String page) {
-        return ResponseEntity.status(status)
-                .contentType(HTML)
-                .cacheControl(CacheControl.noStore())
-                .header("X-Robots-Tag", "noindex, nofollow, noarchive")
-                .header("Content-Security-Policy", POLICY)
-                .header("Referrer-Policy", "no-referrer")
-                .body(page);
     }
 
     private static Visitor visitor(HttpServletRequest request) {

@@ -79,15 +79,22 @@ public class Readings {
         return met.link().filter(link -> met.admission() == Admission.IN).orElseThrow(() -> Refusal.notFound("page"));
     }
 
-    /** Opens a link: its page is written as things are now, and gives out what it refers to. That it was opened is told its owner. */
+    /** Opens a link: its page is written as things are now. That it was opened is told its owner. */
     @Transactional
     public String open(String secret, Visitor visitor, Writing writing) {
         var link = require(secret, visitor);
+        var page = write(link, writing);
+        store.opened(link.id(), clock.now());
+        return page;
+    }
+
+    /** The page of a link, which gives out what it refers to from now on. */
+    @Transactional
+    public String write(ReaderLink link, Writing writing) {
         var owner = people.find(link.ownerId()).orElseThrow(() -> Refusal.notFound("page"));
         var showing = new Showing();
         var page = writing.write(link, things.of(owner, link.kind(), link.of()), SheetMedia.beside(showing));
         store.show(link.id(), showing.contents.values());
-        store.opened(link.id(), clock.now());
         return page;
     }
 

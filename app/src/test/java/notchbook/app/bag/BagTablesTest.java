@@ -4,6 +4,7 @@ import static notchbook.tables.Tables.BAG;
 import static notchbook.tables.Tables.BROUGHT_BAG;
 import static notchbook.tables.Tables.CLASS_PLAN;
 import static notchbook.tables.Tables.COLUMN_CHOICE;
+import static notchbook.tables.Tables.COPY;
 import static notchbook.tables.Tables.ENTRY_WORD;
 import static notchbook.tables.Tables.FAILED_SIGN_IN;
 import static notchbook.tables.Tables.FIRST_VISIT;
@@ -15,6 +16,7 @@ import static notchbook.tables.Tables.PHONE_LINK;
 import static notchbook.tables.Tables.READER_KEY;
 import static notchbook.tables.Tables.READER_LINK;
 import static notchbook.tables.Tables.READER_LINK_MEDIA;
+import static notchbook.tables.Tables.READER_LINK_RULE;
 import static notchbook.tables.Tables.READER_TRY;
 import static notchbook.tables.Tables.SCHOOL_BREAK;
 import static notchbook.tables.Tables.SCHOOL_TERM;
@@ -39,11 +41,13 @@ class BagTablesTest {
             READER_KEY,
             READER_LINK,
             READER_LINK_MEDIA,
+            READER_LINK_RULE,
             READER_TRY,
             SHOWN_MAIL,
             BAG,
             BROUGHT_BAG,
             COLUMN_CHOICE,
+            COPY,
             ENTRY_WORD,
             FAILED_SIGN_IN,
             FIRST_VISIT,

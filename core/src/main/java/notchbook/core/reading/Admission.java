@@ -4,6 +4,8 @@ package notchbook.core.reading;
 public enum Admission {
     IN,
     ASKS_FOR_WORD,
-    /** Ended or taken back: from outside the two look the same. */
+    /** It waits for a teacher's yes. */
+    NOT_YET,
+    /** Ended, taken back or refused: from outside they look the same. */
     OVER
 }
