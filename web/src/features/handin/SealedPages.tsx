@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useDeferredValue } from 'react';
 import type { Api } from '../../api';
 import { dayName } from '../../ui';
 import { explains, SPANS, withExplanations } from '../entry';
@@ -14,12 +14,21 @@ type Props = {
   entry: (page: Page, entry: Entry) => ReactNode;
 };
 
-/** The pages and reflections of a sealed version, as they were. */
+/** As many as a screen shows at once. */
+const FIRST = 3;
+
+/** Far from the window a page is not laid out; what is outlined at its edge needs a little room. */
+const FAR = '-mx-3 mb-8 px-3 last:mb-0 [contain-intrinsic-size:auto_900px] [content-visibility:auto]';
+
+/** The pages and reflections of a sealed version, as they were: the first at once, the others when those have been painted. */
 export function SealedPages({ version, entry }: Props) {
+  const pages = useDeferredValue(version.pages, version.pages.slice(0, FIRST));
   return (
     <div className="rounded-md bg-card px-5 py-6 shadow-[0_2px_14px_rgb(23_38_45/10%)] sm:px-9">
-      {version.pages.map((page) => (
-        <SealedPage key={page.id} page={page} entry={entry} />
+      {pages.map((page) => (
+        <div key={page.id} className={FAR}>
+          <SealedPage page={page} entry={entry} />
+        </div>
       ))}
       {version.reflections.map((reflection) => (
         <div key={reflection.title} className="mb-6 border-t border-line pt-4 last:mb-0">
