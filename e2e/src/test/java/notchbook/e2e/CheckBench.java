@@ -122,7 +122,7 @@ class CheckBench {
             tolland.navigate(Stage.address() + "/set-work");
             tolland.locator("#screen h1").first().waitFor();
             tolland.waitForTimeout(2_000);
-            tolland.evaluate(WATCH, "Benchley 150");
+            tolland.evaluate(WATCH, "Benchley-150");
             tolland.getByText("Who is in").first().click();
             times[time] = shown(tolland);
             answers[time] = ((Number)
@@ -142,12 +142,12 @@ class CheckBench {
             for (var line : List.of(
                     "insert into school_class (id, name) values ('%s', 'Year of 150')",
                     "insert into class_member (class_id, person_id) values ('%s', '" + teacher + "')",
-                    "insert into person (id, user_name, full_name, role, password_hash) select uuid(), concat('bench-', seq), concat('B. Benchley ', seq), 'STUDENT', '-' from seq_1_to_150",
+                    "insert into person (id, user_name, full_name, role, password_hash) select uuid(), concat('bench-', seq), concat('Ben Benchley-', seq), 'STUDENT', '-' from seq_1_to_150",
                     "insert into class_member (class_id, person_id) select '%s', id from person where user_name like 'bench-%%'",
                     "insert into set_work (id, class_id, title, instructions, topic_id, due, set_by) select uuid(), '%s', concat('Work ', seq), '', (select topic_id from set_work limit 1), date_add('2026-09-10', interval seq week), '"
                             + teacher + "' from seq_1_to_20",
-                    "insert into hand_in (id, work_id, set_work_id, class_id, notebook_id, student_id, title, version, state, missing, sealed_at, manifest, digest) "
-                            + "select uuid(), uuid(), set_work.id, set_work.class_id, (select id from notebook limit 1), person.id, 'Bench', 1, 'WAITING', 0, '2026-11-20', '', '' "
+                    "insert into hand_in (id, work_id, set_work_id, class_id, notebook_id, section_id, student_id, title, version, state, missing, sealed_at, manifest, digest) "
+                            + "select uuid(), uuid(), set_work.id, set_work.class_id, (select id from notebook limit 1), (select id from section limit 1), person.id, 'Bench', 1, 'WAITING', 0, '2026-11-20', '', '' "
                             + "from set_work join person where set_work.class_id = '%s' and person.user_name like 'bench-%%' and rand() < 0.75")) {
                 statement.execute(line.formatted(classId));
             }
