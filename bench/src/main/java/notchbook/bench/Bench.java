@@ -5,7 +5,7 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs the measures: {@code core} and {@code voice} by JMH, {@code bag} by itself, {@code server}, {@code find},
+/** Runs the measures: {@code core} and {@code voice} by JMH, {@code bag} and {@code copy} by themselves, {@code server}, {@code find},
  * {@code class} and {@code write} against a running demo school. */
 public final class Bench {
     private static final String ADDRESS = setting("NOTCHBOOK_ADDRESS", "http://127.0.0.1:8420");
@@ -34,10 +34,11 @@ public final class Bench {
             case "find" -> new FindBench(new ServerBench(ADDRESS), DATABASE).run();
             case "class" -> new YearGroupBench(new ServerBench(ADDRESS), DATABASE).run();
             case "bag" -> BagBench.run();
+            case "copy" -> CopyBench.run();
             case "write" -> new WriteBench(ADDRESS, DATABASE).run();
             default ->
                 throw new IllegalArgumentException(
-                        "Say core, voice, bag, server, find, class or write, not " + which + ".");
+                        "Say core, voice, bag, copy, server, find, class or write, not " + which + ".");
         }
     }
 }

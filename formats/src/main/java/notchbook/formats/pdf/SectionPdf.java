@@ -27,7 +27,8 @@ public final class SectionPdf {
         return wish.isTwoUp() ? TwoUp.of(finished) : finished;
     }
 
-    static String html(SectionSheet sheet, PdfWish wish) {
+    /** The page of XHTML that the PDF is made of. */
+    public static String html(SectionSheet sheet, PdfWish wish) {
         return SectionHtml.write(sheet, wish, wish.paper().pageRule() + StyleSheet.read("/section.css"));
     }
 }
