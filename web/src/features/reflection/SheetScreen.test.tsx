@@ -12,7 +12,23 @@ const SHEET: Api['SheetView'] = {
   answers: ['It worked.'],
   work: [{ id: 'e1', kind: 'PHOTO', name: 'Wall', pageId: 'p1' }],
   choices: ['e1'],
-  ratings: [{ topic: 't1', code: '2.3', title: 'Echoes' }],
+  ratings: [
+    {
+      topic: 't1',
+      code: '2.3',
+      title: 'Echoes',
+      before: [
+        { week: 8, value: 1 },
+        { week: 10, value: 2 },
+      ],
+      paper: 0.44,
+      says: [
+        { rating: 3, says: 'OVER_SURE' },
+        { rating: 4, says: 'OVER_SURE' },
+      ],
+    },
+  ],
+  resolve: { about: '', next: '' },
 };
 const PUT = 'PUT /api/notebooks/n1/reflections/12';
 const MILLIS = { timeout: 4_000 };
@@ -20,7 +36,6 @@ const MILLIS = { timeout: 4_000 };
 const open = (sheet: Partial<Api['SheetView']>, more: Record<string, unknown> = {}) =>
   visit('/n/n1/reflections/12', {
     'GET /api/notebooks/n1/reflections/12': { ...SHEET, ...sheet },
-    'GET /api/notebooks/n1/coverage': { topics: [{ id: 't1', paper: 0.44 }] },
     [PUT]: { version: 4 },
     ...more,
   });
@@ -43,7 +58,13 @@ test('keeps what is written without being told to, over the version that it was 
   write('We timed it.');
   await screen.findByText(/^All kept/, {}, MILLIS);
   expect(server.sent(PUT)).toEqual([
-    { baseVersion: 3, answers: ['We timed it.'], choices: ['e1'], ratings: {} },
+    {
+      baseVersion: 3,
+      answers: ['We timed it.'],
+      choices: ['e1'],
+      ratings: {},
+      resolve: { about: '', next: '' },
+    },
   ]);
 });
 
@@ -55,8 +76,9 @@ test.each([
   expect(screen.getByText(words)).toBeTruthy();
 });
 
-test('takes a rating by its name and holds it against the papers', async () => {
+test('takes a rating by its name and holds it against the papers and those before', async () => {
   const { user, server } = await open({});
+  expect(screen.getByText('Was 1 in week 8, 2 in week 10 · 44 % on the latest paper')).toBeTruthy();
   await user.click(screen.getByRole('radio', { name: '3 of 4, fairly' }));
   expect(screen.getByText('Surer than your papers say')).toBeTruthy();
   await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ ratings: { t1: 3 } }]), MILLIS);
@@ -97,4 +119,33 @@ test('says why a sheet is refused and keeps it here', async () => {
   write('Too long.');
   expect(await screen.findByText(/more than 20,000 letters/, {}, MILLIS)).toBeTruthy();
   expect(box().value).toBe('Too long.');
+});
+
+test.each([
+  [11, 'Last week you meant to: Time twenty claps'],
+  [8, 'In week 8 you meant to: Time twenty claps'],
+  [undefined, 'On your last sheet you meant to: Time twenty claps'],
+])('asks about the intention of week %s', async (week, words) => {
+  await open({ asked: { week, words: 'Time twenty claps' } });
+  expect(screen.getByRole('group', { name: words })).toBeTruthy();
+});
+
+test('keeps what became of an intention, and the next one', async () => {
+  const { user, server } = await open({ asked: { week: 11, words: 'Time twenty claps' } });
+  expect(screen.queryByLabelText('What became of it')).toBeNull();
+  await user.click(screen.getByRole('radio', { name: 'In part' }));
+  await user.type(screen.getByLabelText('What became of it'), 'Ten.');
+  await user.type(screen.getByLabelText('What do you mean to do next week?'), 'The far wall');
+  await waitFor(
+    () =>
+      expect(server.sent(PUT).at(-1)).toMatchObject({
+        resolve: { outcome: 'PARTLY', about: 'Ten.', next: 'The far wall' },
+      }),
+    MILLIS,
+  );
+});
+
+test('asks about nothing where nothing was meant', async () => {
+  await open({});
+  expect(screen.queryByText(/you meant to/)).toBeNull();
 });

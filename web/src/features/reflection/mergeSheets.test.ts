@@ -1,10 +1,11 @@
 import { expect, test } from 'vitest';
-import { mergeSheets, type Sheet } from './mergeSheets';
+import { mergeSheets, type Resolve, type Sheet } from './mergeSheets';
 
 const sheet = (answer: string, choices: string[] = [], ratings: Record<string, number> = {}): Sheet => ({
   answers: [answer],
   choices,
   ratings,
+  resolve: { about: '', next: '' },
 });
 
 test.each([
@@ -35,4 +36,38 @@ test('lets a rating that was changed here win, and only that', () => {
     sheet('', [], { echo: 2, light: 4 }),
   );
   expect(merged.ratings).toEqual({ echo: 3, light: 4 });
+});
+
+const resolved = (resolve: Partial<Resolve>): Sheet => ({
+  ...sheet(''),
+  resolve: { about: '', next: '', ...resolve },
+});
+
+test.each([
+  [
+    'what they said where I said nothing',
+    {},
+    {},
+    { outcome: 'DONE', next: 'Draw' },
+    { outcome: 'DONE', next: 'Draw' },
+  ],
+  [
+    'my outcome where both said one',
+    { outcome: 'NOT' },
+    { outcome: 'PARTLY' },
+    { outcome: 'DONE' },
+    { outcome: 'PARTLY' },
+  ],
+  ['both intentions', {}, { next: 'Draw' }, { next: 'Ask' }, { next: 'Ask\n\nDraw' }],
+  [
+    'what I said of it and what they mean next',
+    {},
+    { about: 'Half.' },
+    { next: 'Ask' },
+    { about: 'Half.', next: 'Ask' },
+  ],
+] as const)('keeps %s', (_, base, mine, theirs, merged) => {
+  expect(mergeSheets(resolved(base), resolved(mine), resolved(theirs)).resolve).toEqual(
+    resolved(merged).resolve,
+  );
 });

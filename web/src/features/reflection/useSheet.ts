@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { type Api, api, Problem, unwrap } from '../../api';
 import { clockTime } from '../../ui';
-import { mergeSheets, type Sheet } from './mergeSheets';
+import { mergeSheets, type Resolve, type Sheet } from './mergeSheets';
 
 /** A sheet as it was typed here, with the version of the server's that it was typed over. */
 type Draft = { version: number; base: Sheet; sheet: Sheet };
@@ -16,16 +16,26 @@ const fromView = (view: Api['SheetView']): Sheet => ({
   ratings: Object.fromEntries(
     view.ratings.flatMap((one) => (one.value === undefined ? [] : [[one.topic, one.value]])),
   ),
+  resolve: view.resolve,
 });
 
-const draftAt = (place: string): Draft | null => JSON.parse(localStorage.getItem(place) ?? 'null');
+/** One that was left here by an earlier version of the program has no intentions. */
+function draftAt(place: string, resolve: Resolve): Draft | null {
+  const left: Draft | null = JSON.parse(localStorage.getItem(place) ?? 'null');
+  const whole = (sheet: Sheet): Sheet => ({ ...sheet, resolve: sheet.resolve ?? resolve });
+  return left && { ...left, base: whole(left.base), sheet: whole(left.sheet) };
+}
 
 /** A sheet while it is written: on this device with every key, sent after a pause, sent again when the network is back. */
 export function useSheet(notebook: string, view: Api['SheetView']) {
   const queries = useQueryClient();
   const place = `notchbook.sheet.${notebook}.${view.week}`;
   const draft = useRef<Draft>(undefined);
-  draft.current ??= draftAt(place) ?? { version: view.version, base: fromView(view), sheet: fromView(view) };
+  draft.current ??= draftAt(place, view.resolve) ?? {
+    version: view.version,
+    base: fromView(view),
+    sheet: fromView(view),
+  };
   const [sheet, setSheet] = useState(draft.current.sheet);
   const [kept, setKept] = useState('');
   const [trouble, setTrouble] = useState('');
@@ -93,5 +103,7 @@ export function useSheet(notebook: string, view: Api['SheetView']) {
       if (localStorage.getItem(place)) void send();
     };
   }, []);
-  return { sheet, change, kept, trouble };
+  const resolve = (part: Partial<Resolve>) =>
+    change({ resolve: { ...(draft.current as Draft).sheet.resolve, ...part } });
+  return { sheet, change, resolve, kept, trouble };
 }

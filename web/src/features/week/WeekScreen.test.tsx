@@ -25,6 +25,7 @@ const WEEK: Api['WeekView'] = {
       ],
     },
   ],
+  intentions: [],
   tasks: [],
   next: [],
   unfiled: [],
@@ -50,6 +51,14 @@ test('says what is not there rather than leaving a gap', async () => {
   expect(card('Due').textContent).toContain('Nothing is due.');
   expect(card('Cover next').textContent).toContain('Nothing is bare');
   expect(card('Not filed yet').textContent).toContain('Everything you made is notched somewhere.');
+});
+
+test('says what the last sheets meant to do, and nothing where they meant nothing', async () => {
+  await open({ intentions: [{ notebookId: 'n1', notebook: 'Physics', words: 'Time twenty claps' }] });
+  expect(card('You meant to').textContent).toContain('Time twenty claps · Physics');
+  document.body.replaceChildren();
+  await open({});
+  expect(screen.queryByRole('heading', { name: 'You meant to' })).toBeNull();
 });
 
 test.each([

@@ -66,6 +66,18 @@ export function WeekScreen() {
             ))}
           </ul>
         </Card>
+        {week.intentions.length > 0 && (
+          <Card title="You meant to">
+            <ul>
+              {week.intentions.map((one) => (
+                <li key={one.notebookId} className="border-b border-line py-1.5 last:border-0">
+                  {one.words}
+                  <span className="text-soft"> · {one.notebook}</span>
+                </li>
+              ))}
+            </ul>
+          </Card>
+        )}
         <Tasks week={week} today={today} />
         <Card title="Cover next">
           {week.next.length === 0 && <Empty>Nothing is bare and nothing has to be looked at again.</Empty>}

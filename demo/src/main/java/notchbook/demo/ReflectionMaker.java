@@ -5,17 +5,23 @@ import java.time.LocalTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.reflection.Reflections;
+import notchbook.core.reflection.Outcome;
+import notchbook.core.reflection.Resolve;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
 
 /** Fills weekly sheets in, each on its Friday evening. */
 @Component
 class ReflectionMaker {
+    private static final int BECAME = 5;
+    private static final int NEXT = 6;
+
     private final NotebookEntries notebookEntries;
     private final Reflections reflections;
     private final NotebookMaker maker;
@@ -32,7 +38,7 @@ class ReflectionMaker {
         Outline.text("reflections.txt").lines().forEach(line -> fill(line, books, calendar));
     }
 
-    /** A line {@code notebook week | answer | answer | answer | topic=rating …}. */
+    /** A line {@code notebook week | answer | answer | answer | topic=rating … | outcome: about it | intention}; the last two may be empty. */
     private void fill(String line, Map<String, Book> books, DemoCalendar calendar) {
         var parts = line.split("\\|");
         var head = parts[0].strip().split(" ");
@@ -54,7 +60,23 @@ class ReflectionMaker {
                 book.notebook().id(),
                 week,
                 new Reflections.Change(
-                        0, List.of(parts[1].strip(), parts[2].strip(), parts[3].strip()), made, ratings));
+                        0,
+                        List.of(parts[1].strip(), parts[2].strip(), parts[3].strip()),
+                        made,
+                        ratings,
+                        resolve(parts)));
+    }
+
+    private static Resolve resolve(String[] parts) {
+        if (parts.length <= NEXT) {
+            return Resolve.NONE;
+        }
+        var became = parts[BECAME].strip();
+        var colon = became.indexOf(':');
+        return new Resolve(
+                became.isEmpty() ? Optional.empty() : Optional.of(Outcome.valueOf(became.substring(0, colon))),
+                became.substring(colon + 1).strip(),
+                parts[NEXT].strip());
     }
 
     private boolean isIn(Entry entry, LocalDate friday) {

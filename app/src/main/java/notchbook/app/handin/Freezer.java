@@ -22,7 +22,9 @@ import notchbook.app.reflection.Reflection;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.notebook.Zone;
+import notchbook.core.reflection.Outcome;
 import notchbook.core.reflection.Prompt;
+import notchbook.core.reflection.Resolve;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.text.Words;
@@ -132,16 +134,32 @@ class Freezer {
     private Sealed.Reflection reflection(Reflection reflection, List<Entry> entries) {
         return new Sealed.Reflection(
                 names.of(reflection),
-                IntStream.range(0, Prompt.WEEKLY.size())
-                        .mapToObj(i -> new Sealed.Answer(
-                                Prompt.WEEKLY.get(i).question(),
-                                reflection.answers().get(i),
-                                Words.count(reflection.answers().get(i))))
+                Stream.concat(
+                                IntStream.range(0, Prompt.WEEKLY.size())
+                                        .mapToObj(i -> answer(
+                                                Prompt.WEEKLY.get(i).question(),
+                                                reflection.answers().get(i))),
+                                resolved(reflection.resolve()))
                         .toList(),
                 entries.stream()
                         .filter(entry -> reflection.choices().contains(entry.id()))
                         .map(entry -> entry.name())
                         .toList());
+    }
+
+    /** What became of the last intention, and the next one, where the sheet says so. */
+    private static Stream<Sealed.Answer> resolved(Resolve resolve) {
+        var became = Stream.of(resolve.outcome().map(Outcome::words).orElse(""), resolve.about())
+                .filter(words -> !words.isBlank())
+                .collect(joining(": "));
+        return Stream.of(
+                        answer("What became of what I meant to do?", became),
+                        answer("What do I mean to do next?", resolve.next()))
+                .filter(answer -> !answer.text().isBlank());
+    }
+
+    private static Sealed.Answer answer(String question, String text) {
+        return new Sealed.Answer(question, text, Words.count(text));
     }
 
     /** Contents by id, cards by address and what is the student's own by entry, as they go along with the pages. */

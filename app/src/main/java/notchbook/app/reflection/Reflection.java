@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.core.reflection.Intention;
+import notchbook.core.reflection.Resolve;
 
-/** A week's sheet: an answer for each weekly prompt, the work it looks back on, and own ratings (1 to 4) by topic. */
+/** A week's sheet: an answer for each weekly prompt, the work it looks back on, own ratings (1 to 4) by topic, and intentions. */
 public record Reflection(
         UUID id,
         UUID notebookId,
@@ -14,6 +16,7 @@ public record Reflection(
         List<String> answers,
         Set<UUID> choices,
         Map<UUID, Integer> ratings,
+        Resolve resolve,
         int version,
         LocalDate writtenOn) {
 
@@ -21,7 +24,19 @@ public record Reflection(
         return answers.stream().anyMatch(answer -> !answer.isBlank());
     }
 
+    /** Whether the next sheet follows on this one: an intention alone is no evidence, but it was meant. */
+    boolean isBegun() {
+        return isWritten() || !resolve.isNothing();
+    }
+
+    Intention intention() {
+        return new Intention(monday, resolve.next());
+    }
+
     boolean saysTheSameAs(Reflection other) {
-        return answers.equals(other.answers) && choices.equals(other.choices) && ratings.equals(other.ratings);
+        return answers.equals(other.answers)
+                && choices.equals(other.choices)
+                && ratings.equals(other.ratings)
+                && resolve.equals(other.resolve);
     }
 }

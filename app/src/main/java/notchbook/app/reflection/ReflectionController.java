@@ -7,12 +7,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.entry.EntryKind;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.calendar.CalendarWeek;
 import notchbook.core.reflection.Prompt;
+import notchbook.core.reflection.Resolve;
 import notchbook.core.text.Words;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,37 +24,39 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ReflectionController {
     private final Reflections reflections;
+    private final Sheets sheets;
     private final Notebooks notebooks;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    ReflectionController(Reflections reflections, Notebooks notebooks, SchoolYears years, SchoolClock clock) {
+    ReflectionController(
+            Reflections reflections, Sheets sheets, Notebooks notebooks, SchoolYears years, SchoolClock clock) {
         this.reflections = reflections;
+        this.sheets = sheets;
         this.notebooks = notebooks;
         this.years = years;
         this.clock = clock;
     }
 
-    record PromptView(String question, int least, int most) {}
-
-    record WorkView(UUID id, UUID pageId, EntryKind kind, String name) {}
-
-    record RatingView(UUID topic, String code, String title, Optional<Integer> value) {}
-
-    record SheetView(
-            int week,
-            LocalDate monday,
-            int version,
-            List<PromptView> prompts,
-            List<String> answers,
-            List<WorkView> work,
-            Set<UUID> choices,
-            List<RatingView> ratings) {}
-
     /** A teaching week with how far its sheet is: words written, and how many of its prompts are in range. */
     record SheetLine(int week, LocalDate monday, int words, int inRange, int prompts, int choices) {}
 
-    record SheetBody(int baseVersion, List<String> answers, Set<UUID> choices, Map<UUID, Integer> ratings) {}
+    /** Without a resolve, as a device sends it that has not loaded the page again, nothing is resolved. */
+    record SheetBody(
+            int baseVersion,
+            List<String> answers,
+            Set<UUID> choices,
+            Map<UUID, Integer> ratings,
+            Optional<SheetView.ResolveView> resolve) {
+        Reflections.Change change() {
+            return new Reflections.Change(
+                    baseVersion,
+                    answers,
+                    choices,
+                    ratings,
+                    resolve.map(SheetView.ResolveView::resolve).orElse(Resolve.NONE));
+        }
+    }
 
     record KeptView(int version) {}
 
@@ -70,32 +72,7 @@ class ReflectionController {
 
     @GetMapping("/api/notebooks/{id}/reflections/{week}")
     SheetView sheet(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable int week) {
-        var notebook = notebooks.require(reader, id);
-        var calendarWeek = reflections.requireWeek(week);
-        var sheet = reflections.sheet(notebook, calendarWeek);
-        var made = reflections.madeIn(notebook, calendarWeek);
-        return new SheetView(
-                week,
-                calendarWeek.monday(),
-                sheet.version(),
-                Prompt.WEEKLY.stream()
-                        .map(prompt -> new PromptView(
-                                prompt.question(),
-                                prompt.range().least(),
-                                prompt.range().most()))
-                        .toList(),
-                sheet.answers(),
-                made.stream()
-                        .map(entry -> new WorkView(entry.id(), entry.place().pageId(), entry.kind(), entry.name()))
-                        .toList(),
-                sheet.choices(),
-                reflections.topicsOf(notebook, calendarWeek, made).stream()
-                        .map(topic -> new RatingView(
-                                topic.id(),
-                                topic.code(),
-                                topic.title(),
-                                Optional.ofNullable(sheet.ratings().get(topic.id()))))
-                        .toList());
+        return sheets.of(notebooks.require(reader, id), reflections.requireWeek(week));
     }
 
     @PutMapping("/api/notebooks/{id}/reflections/{week}")
@@ -104,8 +81,7 @@ class ReflectionController {
             @PathVariable UUID id,
             @PathVariable int week,
             @RequestBody SheetBody body) {
-        var change = new Reflections.Change(body.baseVersion(), body.answers(), body.choices(), body.ratings());
-        return new KeptView(reflections.keep(reader, id, week, change).version());
+        return new KeptView(reflections.keep(reader, id, week, body.change()).version());
     }
 
     private static SheetLine line(CalendarWeek week, Reflection sheet) {

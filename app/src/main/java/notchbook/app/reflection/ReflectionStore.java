@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import notchbook.core.reflection.Outcome;
+import notchbook.core.reflection.Resolve;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -44,6 +46,11 @@ class ReflectionStore {
                 .set(REFLECTION.ANSWERS, mapper.writeValueAsString(reflection.answers()))
                 .set(REFLECTION.VERSION, reflection.version())
                 .set(REFLECTION.WRITTEN_ON, reflection.writtenOn())
+                .set(
+                        REFLECTION.OUTCOME,
+                        reflection.resolve().outcome().map(Outcome::name).orElse(null))
+                .set(REFLECTION.OUTCOME_ABOUT, reflection.resolve().about())
+                .set(REFLECTION.INTENTION, reflection.resolve().next())
                 .execute();
         insertLinks(reflection);
     }
@@ -53,6 +60,11 @@ class ReflectionStore {
                 .set(REFLECTION.ANSWERS, mapper.writeValueAsString(reflection.answers()))
                 .set(REFLECTION.VERSION, reflection.version())
                 .set(REFLECTION.WRITTEN_ON, reflection.writtenOn())
+                .set(
+                        REFLECTION.OUTCOME,
+                        reflection.resolve().outcome().map(Outcome::name).orElse(null))
+                .set(REFLECTION.OUTCOME_ABOUT, reflection.resolve().about())
+                .set(REFLECTION.INTENTION, reflection.resolve().next())
                 .where(REFLECTION.ID.eq(reflection.id()))
                 .execute();
         db.deleteFrom(REFLECTION_CHOICE)
@@ -88,6 +100,11 @@ class ReflectionStore {
                         List.of(mapper.readValue(found.get(REFLECTION.ANSWERS), String[].class)),
                         choices.getOrDefault(found.get(REFLECTION.ID), Set.of()),
                         ratings.getOrDefault(found.get(REFLECTION.ID), Map.of()),
+                        new Resolve(
+                                Optional.ofNullable(found.get(REFLECTION.OUTCOME))
+                                        .map(Outcome::valueOf),
+                                found.get(REFLECTION.OUTCOME_ABOUT),
+                                found.get(REFLECTION.INTENTION)),
                         found.get(REFLECTION.VERSION),
                         found.get(REFLECTION.WRITTEN_ON)));
     }

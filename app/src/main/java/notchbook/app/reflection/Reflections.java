@@ -24,7 +24,9 @@ import notchbook.core.calendar.WeekRange;
 import notchbook.core.coverage.Evidence;
 import notchbook.core.coverage.Rating;
 import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.reflection.Intention;
 import notchbook.core.reflection.Prompt;
+import notchbook.core.reflection.Resolve;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Weights;
@@ -63,7 +65,8 @@ public class Reflections {
     }
 
     /** A sheet as its device has it now, with the version that it was made from (0 for a new one). */
-    public record Change(int baseVersion, List<String> answers, Set<UUID> choices, Map<UUID, Integer> ratings) {}
+    public record Change(
+            int baseVersion, List<String> answers, Set<UUID> choices, Map<UUID, Integer> ratings, Resolve resolve) {}
 
     public List<Reflection> of(Notebook notebook) {
         return store.in(notebook.id());
@@ -79,8 +82,19 @@ public class Reflections {
                         List.of("", "", ""),
                         Set.of(),
                         Map.of(),
+                        Resolve.NONE,
                         0,
                         clock.today()));
+    }
+
+    /** The intention that the sheet of a week asks about. */
+    public Optional<Intention> askedIn(Notebook notebook, LocalDate monday) {
+        return Intention.askedIn(
+                monday,
+                of(notebook).stream()
+                        .filter(Reflection::isBegun)
+                        .map(Reflection::intention)
+                        .toList());
     }
 
     /** A teaching week of this school year. */
@@ -122,6 +136,7 @@ public class Reflections {
                 change.answers(),
                 change.choices(),
                 change.ratings(),
+                change.resolve(),
                 before.version() + 1,
                 before.isWritten() ? before.writtenOn() : clock.today());
         if (before.version() > 0 && before.saysTheSameAs(now)) {

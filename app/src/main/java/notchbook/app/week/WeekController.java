@@ -48,6 +48,9 @@ class WeekController {
 
     record DayView(LocalDate day, List<MadeView> made) {}
 
+    /** What the last sheet of a notebook before the week meant to do. */
+    record IntentionView(UUID notebookId, String notebook, String words) {}
+
     record CoverNextView(
             UUID notebookId, String notebook, UUID topic, String code, String title, String reason, double weight) {}
 
@@ -83,6 +86,7 @@ class WeekController {
             Optional<Integer> number,
             Optional<String> breakName,
             List<DayView> days,
+            List<IntentionView> intentions,
             List<TaskView> tasks,
             List<CoverNextView> next,
             List<UnfiledView> unfiled) {}

@@ -29,9 +29,11 @@ import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.reflection.Reflections;
 import notchbook.app.suggest.Suggestions;
 import notchbook.app.week.WeekController.CoverNextView;
 import notchbook.app.week.WeekController.DayView;
+import notchbook.app.week.WeekController.IntentionView;
 import notchbook.app.week.WeekController.MadeView;
 import notchbook.app.week.WeekController.RulerView;
 import notchbook.app.week.WeekController.RulerWeek;
@@ -59,6 +61,7 @@ class Weeks {
     private final Coverages coverages;
     private final Marks marks;
     private final Suggestions suggestions;
+    private final Reflections reflections;
     private final SchoolYears years;
     private final Media media;
     private final SchoolClock clock;
@@ -69,12 +72,14 @@ class Weeks {
             Coverages coverages,
             Marks marks,
             Suggestions suggestions,
+            Reflections reflections,
             SchoolYears years,
             Media media,
             SchoolClock clock) {
         this.media = media;
         this.marks = marks;
         this.suggestions = suggestions;
+        this.reflections = reflections;
         this.notebooks = notebooks;
         this.notebookEntries = notebookEntries;
         this.coverages = coverages;
@@ -129,6 +134,7 @@ class Weeks {
                 number(week.number()),
                 week.breakName(),
                 days(reader, week, made),
+                intentions(reader, week.monday()),
                 tasks(reader, week.monday()),
                 next(reader),
                 unfiled(made));
@@ -148,6 +154,13 @@ class Weeks {
             }
         }
         return days;
+    }
+
+    private List<IntentionView> intentions(Person reader, LocalDate monday) {
+        return notebooks.of(reader).stream()
+                .flatMap(notebook -> reflections.askedIn(notebook, monday).stream()
+                        .map(meant -> new IntentionView(notebook.id(), notebook.title(), meant.words())))
+                .toList();
     }
 
     private List<TaskView> tasks(Person reader, LocalDate monday) {
