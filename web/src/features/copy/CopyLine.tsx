@@ -16,8 +16,8 @@ export function CopyLine({ copy, onDelete }: { copy: Api['CopyView']; onDelete: 
   return (
     <li className="flex flex-wrap items-center gap-x-2 border-t border-line/60 py-1.5">
       <span className="min-w-0 flex-1 text-[14px]">
-        <b>{name}</b>{' '}
-        <span className="text-soft">
+        <b>{name}</b>
+        <span className="block text-[13px] whitespace-nowrap text-soft">
           {moment(copy.wantedAt)}
           {copy.state === 'READY' && ` · ${fileSize(copy.bytes)}`}
         </span>

@@ -30,15 +30,15 @@ function AllSetWork() {
   return (
     <>
       <p className="px-2.5 pb-1 font-head text-[16px] font-bold">Set work</p>
+      <NavLink to="/register" className={row}>
+        Who is in
+      </NavLink>
       {all.map(({ setWork, waiting }) => (
         <NavLink key={setWork.id} to={`/set-work/${setWork.id}`} className={row}>
           <span className="flex-1">{setWork.title}</span>
           <span className="text-[13px] text-soft">{waiting > 0 && `${waiting} to read`}</span>
         </NavLink>
       ))}
-      <NavLink to="/register" className={row}>
-        Who is in
-      </NavLink>
       <hr className="mx-3 my-3 border-line" />
       {me.classes.map((one) => (
         <Fragment key={one.id}>

@@ -17,7 +17,7 @@ type Props = {
 export function AskedBand({ asked, week, resolve, onChange }: Props) {
   const id = useId();
   return (
-    <section className="mb-3 rounded-md bg-marker px-4 py-3 text-on-marker">
+    <section className="mb-3 rounded-md border-l-4 border-brass bg-card px-4 py-3">
       <fieldset className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <legend className="float-left mr-auto max-w-[60ch]">
           {whenMeant(asked.week, week)} you meant to: <b>{asked.words}</b>

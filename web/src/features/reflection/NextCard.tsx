@@ -15,7 +15,7 @@ export function NextCard({ next, onChange }: { next: string; onChange: (next: st
         rows={Math.max(1, Math.ceil(next.length / 95))}
         maxLength={500}
         placeholder="One thing. Your next sheet asks you about it."
-        className="mt-1.5 block w-full resize-y bg-card text-[15px] leading-normal placeholder:text-soft"
+        className="mt-1.5 block field-sizing-content w-full resize-y bg-card text-[15px] leading-normal placeholder:text-soft"
         onChange={(event) => onChange(event.target.value)}
       />
     </Card>

@@ -19,7 +19,7 @@ export function PromptCard({ prompt, text, onChange }: Props) {
         rows={Math.max(2, Math.ceil(text.length / 95) + 1)}
         aria-describedby={`${id}-count`}
         placeholder="Write here"
-        className="mt-1.5 block w-full resize-y bg-card text-[15px] leading-normal placeholder:text-soft"
+        className="mt-1.5 block field-sizing-content w-full resize-y bg-card text-[15px] leading-normal placeholder:text-soft"
         onChange={(event) => onChange(event.target.value)}
       />
       <WordGauge id={`${id}-count`} words={words} least={prompt.least} most={prompt.most} />

@@ -106,7 +106,7 @@ function Frame() {
               `rounded-md bg-card px-2.5 py-1 text-[13.5px] font-semibold ${isHere ? 'text-petrol' : ''}`
             }
           />
-          <div className="min-h-0 flex-1">
+          <div className="min-h-0 flex-1 md:overflow-y-auto">
             <Panel onGo={() => setOpen(false)} />
           </div>
         </aside>
