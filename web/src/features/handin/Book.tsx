@@ -27,7 +27,8 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
     <section aria-label="Book" className="fixed inset-0 z-50 flex flex-col bg-bar">
       <Heading name={title} className="sr-only" />
       <div
-        className="flex min-h-0 flex-1 justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
+        // A finger to the side turns a leaf, and takes nobody back to the screen before.
+        className="flex min-h-0 flex-1 touch-pan-y touch-pinch-zoom justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
         {...leafing.fingers}
       >
         {shown.map((leaf, i) => (
@@ -37,7 +38,7 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
             tabIndex={0}
             role="group"
             aria-label={nameOf(leaf, title)}
-            className="min-w-0 max-w-[860px] flex-1 overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
+            className="min-w-0 max-w-[860px] flex-1 touch-pan-y touch-pinch-zoom overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
             style={{ zoom: size }}
           >
             <LeafView leaf={leaf} title={title} about={about} />
