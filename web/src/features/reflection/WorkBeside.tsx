@@ -21,13 +21,13 @@ export function WorkBeside({ view, choices, onToggle }: Props) {
             {view.work.map((work) => (
               <label
                 key={work.id}
-                className={`flex min-h-10 cursor-pointer items-start gap-1.5 rounded-md border-2 bg-card p-1.5 text-[13px] leading-snug focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-petrol ${
+                className={`relative flex min-h-10 cursor-pointer items-start gap-1.5 rounded-md border-2 bg-card p-1.5 text-[13px] leading-snug focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-petrol ${
                   choices.includes(work.id) ? 'border-petrol' : 'border-line'
                 }`}
               >
                 <input
                   type="checkbox"
-                  className="sr-only"
+                  className="absolute inset-0 cursor-pointer opacity-0"
                   checked={choices.includes(work.id)}
                   onChange={() => onToggle(work.id)}
                 />
