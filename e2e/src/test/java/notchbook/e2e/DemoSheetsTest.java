@@ -1,5 +1,7 @@
 package notchbook.e2e;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+import static notchbook.formats.web.Zips.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
@@ -8,10 +10,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import notchbook.formats.pdf.PaperSize;
 import notchbook.formats.pdf.PdfStandards;
 import notchbook.formats.pdf.PrintedPdf;
 import notchbook.formats.web.EpubFindings;
+import notchbook.formats.web.HtmlFindings;
+import notchbook.formats.word.WordFindings;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.verapdf.pdfa.flavours.PDFAFlavour;
@@ -56,26 +62,27 @@ class DemoSheetsTest {
     @Test
     void keepToTheStandardsInEachFormThatHasOne() throws IOException {
         var breaches = new ArrayList<String>();
+        var pages = new TreeMap<String, String>();
         try (var chrome = new Chrome()) {
             var page = chrome.signedIn("marlo");
             for (var section : (List<?>) page.evaluate(SECTIONS)) {
-                var attached = fetched(page, section, "pdf?book=true&sounds=ATTACHED");
+                var copy = new SectionCopy(page, section);
+                var attached = copy.as("PDF", Map.of("isBook", true, "sounds", "ATTACHED"));
                 PdfStandards.breaches(attached, PDFAFlavour.PDFA_3_U, PDFAFlavour.PDFUA_1)
                         .forEach(breach -> breaches.add(section + " as PDF: " + breach));
-                var book = Files.write(folder.resolve("book.epub"), fetched(page, section, "copy?form=EPUB"));
+                var book = Files.write(folder.resolve("book.epub"), copy.as("EPUB", Map.of()));
                 EpubFindings.of(book).forEach(breach -> breaches.add(section + " as EPUB: " + breach));
+                WordFindings.of(copy.as("WORD", Map.of()))
+                        .forEach(breach -> breaches.add(section + " as DOCX: " + breach));
+                var index = read(copy.as("WEB", Map.of())).get("index.html");
+                pages.put(String.valueOf(section), new String(index, UTF_8));
             }
         }
+        breaches.addAll(HtmlFindings.of(pages));
         assertThat(breaches).isEmpty();
     }
 
     private static PrintedPdf printed(Page page, Object section, PaperSize paper) {
-        return PrintedPdf.of(fetched(page, section, "pdf?paper=" + paper));
-    }
-
-    private static byte[] fetched(Page page, Object section, String form) {
-        var answer = page.context().request().get("%s/api/sections/%s/%s".formatted(Stage.address(), section, form));
-        assertThat(answer.status()).isEqualTo(200);
-        return answer.body();
+        return PrintedPdf.of(new SectionCopy(page, section).as("PDF", Map.of("paper", paper.name())));
     }
 }

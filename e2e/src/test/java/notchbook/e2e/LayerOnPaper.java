@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.Map;
 import javax.imageio.ImageIO;
 
 /** What was written on a photo, on the screen and on the sheet that a teacher prints. */
@@ -17,20 +18,8 @@ record LayerOnPaper(Page page, Locator layer) {
     /** Marks a few px beside their place would be off the screen by more than the bare photo is. */
     private static final double MOST_OFF = 0.75;
 
-    private static final String SECTION_PDF = """
-            async () => {
-              const page = location.pathname.split('/p/')[1];
-              const { sectionId } = await (await fetch(`/api/pages/${page}`)).json();
-              const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];
-              const copy = `/api/copies/${crypto.randomUUID()}`;
-              await fetch(copy, {
-                method: 'PUT',
-                headers: { 'content-type': 'application/json', 'x-xsrf-token': token },
-                body: JSON.stringify({ kind: 'SECTION', of: sectionId, form: 'PDF' }),
-              });
-              while (!(await fetch(`${copy}/file`)).ok) await new Promise((soon) => setTimeout(soon, 200));
-              return `${copy}/file`;
-            }""";
+    private static final String SECTION =
+            "async () => (await (await fetch(`/api/pages/${location.pathname.split('/p/')[1]}`)).json()).sectionId";
 
     /**
      * The same marks in the same places: where they lie, paper is more like the screen with them than without. It is not the
@@ -41,8 +30,8 @@ record LayerOnPaper(Page page, Locator layer) {
         layer.evaluate("svg => { svg.style.visibility = 'hidden'; }");
         var bare = shown();
         layer.evaluate("svg => { svg.style.visibility = ''; }");
-        var pdf = page.context().request().get(Stage.address() + page.evaluate(SECTION_PDF));
-        var printed = PrintedPicture.last(pdf.body(), seen.getWidth(), seen.getHeight());
+        var pdf = new SectionCopy(page, page.evaluate(SECTION)).as("PDF", Map.of());
+        var printed = PrintedPicture.last(pdf, seen.getWidth(), seen.getHeight());
         var marked = 0;
         var offSeen = 0.0;
         var offBare = 0.0;
