@@ -1,5 +1,7 @@
 package notchbook.formats.word;
 
+import java.net.URI;
+import java.net.URISyntaxException;
 import java.util.List;
 import notchbook.core.text.Document.Formula;
 import notchbook.core.text.Document.Highlight;
@@ -41,15 +43,21 @@ final class InlineWords {
         text.marks().forEach(mark -> lay(mark, run));
     }
 
-    /** A spot on a picture that is not here leads nowhere. */
     private static XWPFRun run(XWPFParagraph line, Text text) {
         return text.marks().stream()
-                .filter(Link.class::isInstance)
-                .map(mark -> ((Link) mark).address())
-                .filter(address -> !address.startsWith("#"))
+                .filter(mark -> mark instanceof Link link && leads(link.address()))
                 .findFirst()
-                .<XWPFRun>map(line::createHyperlinkRun)
+                .<XWPFRun>map(mark -> line.createHyperlinkRun(((Link) mark).address()))
                 .orElseGet(line::createRun);
+    }
+
+    /** A spot on a picture that is not here leads nowhere, nor does what is no address by the standard (RFC 3986). */
+    static boolean leads(String address) {
+        try {
+            return !address.startsWith("#") && new URI(address).isAbsolute();
+        } catch (URISyntaxException none) {
+            return false;
+        }
     }
 
     private static void lay(Mark mark, XWPFRun run) {
@@ -61,7 +69,7 @@ final class InlineWords {
             case Style.SUPERSCRIPT -> run.setVerticalAlignment(STVerticalAlignRun.SUPERSCRIPT.toString());
             case Highlight colour -> run.setTextHighlightColor(pen(colour));
             case Link link -> {
-                if (!link.address().startsWith("#")) {
+                if (leads(link.address())) {
                     run.setStyle("Hyperlink");
                 }
             }

@@ -5,7 +5,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.text.Bidi;
+import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import notchbook.core.text.Document.Link;
+import notchbook.core.text.Document.Text;
 import org.apache.poi.xwpf.usermodel.XWPFAbstractNum;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFNumbering;
@@ -77,10 +81,7 @@ final class Paper {
 
     void link(String words, String address) {
         var line = styled("Normal");
-        var run = line.createHyperlinkRun(address);
-        run.setText(words);
-        run.setStyle("Hyperlink");
-        turn(line);
+        InlineWords.add(line, List.of(new Text(words, Set.of(new Link(address)))));
     }
 
     private XWPFParagraph styled(String style) {

@@ -37,6 +37,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zwobble.mammoth.DocumentConverter;
 
 class WordFileTest {
@@ -131,6 +132,24 @@ class WordFileTest {
         assertThat(rows.get(0).select("td[rowspan=2]").text()).isEqualTo("time");
         assertThat(rows.get(1).select("td").eachText()).containsExactly("near", "far");
         assertThat(WordFindings.of(written(document(table)))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "https://skerrow.example/a|b",
+                "https://[",
+                "https://skerrow.example/%zz",
+                "https://a\\b",
+                "mailto:a b@c d",
+                "#spot-00000000-0000-0000-0000-000000000000",
+                "https://skerrow.example/\u0000"
+            })
+    void keepsTheWordsOfLinksThatLeadNowhere(String address) throws IOException {
+        var linked = new Paragraph(List.of(new Text("more", Set.of(new Link(address)))));
+        try (var file = read(document(linked))) {
+            assertThat(file.getParagraphs()).extracting(XWPFParagraph::getText).contains("more");
+        }
     }
 
     @Test
