@@ -103,6 +103,22 @@ class CopiesTest extends AppTest {
                 .isEqualTo(404);
     }
 
+    /** Its heart has not beaten for a while; another machine takes it up. */
+    @Test
+    void areMadeWhereTheMachineStoppedThatBeganThem() {
+        var copy = UUID.randomUUID();
+        db.sql("""
+                insert into copy (id, owner_id, kind, of_id, form, paper, sounds, is_book, is_two_up, origin, title, state, share, bytes, wanted_at)
+                values (?, ?, 'VERSION', ?, 'MARKDOWN', 'A4', 'LISTED', false, false, '', 'Echoes', 'WAITING', 0.4, 0, now(3))""")
+                .params(copy.toString(), school.student.id().toString(), version.toString())
+                .update();
+        db.sql("""
+                insert into job (task_name, task_instance, task_data, execution_time, picked, picked_by, last_heartbeat, version)
+                values ('copy', ?, null, now(6) - interval 3 minute, true, 'a machine that stopped', now(6) - interval 3 minute, 1)""").param(copy.toString()).update();
+        assertThat(copies.settled(school.student, copy).path("state").asString())
+                .isEqualTo("READY");
+    }
+
     @Test
     void sayWhatToDoWhenTheyCanNotBeMade() throws IOException {
         db.sql("delete from hand_in_part where hand_in_id = ?")
