@@ -62,6 +62,7 @@ test.each([
       days: [],
       next: [],
       tasks: [],
+      intentions: [],
       unfiled: [],
     },
   });
