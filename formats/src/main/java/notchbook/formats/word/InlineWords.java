@@ -3,6 +3,7 @@ package notchbook.formats.word;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.List;
+import java.util.stream.Stream;
 import notchbook.core.text.Document.Formula;
 import notchbook.core.text.Document.Highlight;
 import notchbook.core.text.Document.Inline;
@@ -45,16 +46,26 @@ final class InlineWords {
 
     private static XWPFRun run(XWPFParagraph line, Text text) {
         return text.marks().stream()
-                .filter(mark -> mark instanceof Link link && leads(link.address()))
+                .flatMap(mark -> mark instanceof Link link ? Stream.of(link.address()) : Stream.empty())
                 .findFirst()
-                .<XWPFRun>map(mark -> line.createHyperlinkRun(((Link) mark).address()))
+                .map(address -> linked(line, address))
                 .orElseGet(line::createRun);
     }
 
+    /** A run that leads to an address; a plain one where that leads nowhere. */
+    static XWPFRun linked(XWPFParagraph line, String address) {
+        if (!leads(address)) {
+            return line.createRun();
+        }
+        var run = line.createHyperlinkRun(address);
+        run.setStyle("Hyperlink");
+        return run;
+    }
+
     /** A spot on a picture that is not here leads nowhere, nor does what is no address by the standard (RFC 3986). */
-    static boolean leads(String address) {
+    private static boolean leads(String address) {
         try {
-            return !address.startsWith("#") && new URI(address).isAbsolute();
+            return new URI(address).isAbsolute();
         } catch (URISyntaxException none) {
             return false;
         }
@@ -68,11 +79,7 @@ final class InlineWords {
             case Style.SUBSCRIPT -> run.setVerticalAlignment(STVerticalAlignRun.SUBSCRIPT.toString());
             case Style.SUPERSCRIPT -> run.setVerticalAlignment(STVerticalAlignRun.SUPERSCRIPT.toString());
             case Highlight colour -> run.setTextHighlightColor(pen(colour));
-            case Link link -> {
-                if (leads(link.address())) {
-                    run.setStyle("Hyperlink");
-                }
-            }
+            case Link ignored -> {}
             case Passage ignored -> {}
             case Said ignored -> {}
         }

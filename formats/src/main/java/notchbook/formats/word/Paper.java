@@ -5,11 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.math.BigInteger;
 import java.text.Bidi;
-import java.util.List;
 import java.util.Objects;
-import java.util.Set;
-import notchbook.core.text.Document.Link;
-import notchbook.core.text.Document.Text;
 import org.apache.poi.xwpf.usermodel.XWPFAbstractNum;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFNumbering;
@@ -81,7 +77,8 @@ final class Paper {
 
     void link(String words, String address) {
         var line = styled("Normal");
-        InlineWords.add(line, List.of(new Text(words, Set.of(new Link(address)))));
+        InlineWords.linked(line, address).setText(words);
+        turn(line);
     }
 
     private XWPFParagraph styled(String style) {
