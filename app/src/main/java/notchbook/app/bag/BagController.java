@@ -12,6 +12,7 @@ import notchbook.app.media.CarriesUploads;
 import notchbook.app.media.Uploads;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
+import notchbook.app.platform.MadeState;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
@@ -43,7 +44,7 @@ class BagController {
     }
 
     /** How far a bag is made, from 0 to 1; its size in bytes once it is ready; why it failed if it did. */
-    record BagView(UUID id, String title, Bag.State state, double share, long bytes, String words, Instant wantedAt) {}
+    record BagView(UUID id, String title, MadeState state, double share, long bytes, String words, Instant wantedAt) {}
 
     /** The same of one that is brought in, with what was found in it. */
     record BroughtBagView(

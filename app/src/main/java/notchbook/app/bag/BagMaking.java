@@ -9,6 +9,7 @@ import notchbook.app.media.Shelf;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
 import notchbook.app.platform.Job;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.platform.Steadily;
 import notchbook.formats.bag.BagWriter;
@@ -59,13 +60,15 @@ class BagMaking implements Job {
 
     @Override
     public void run(UUID bagId) {
-        bags.find(bagId).filter(bag -> bag.state() == Bag.State.WAITING).ifPresent(this::make);
+        bags.find(bagId).filter(bag -> bag.state() == MadeState.WAITING).ifPresent(this::make);
     }
 
     private void make(Bag bag) {
         try {
             var bytes = shelf.lay(bag.id(), half -> transaction.executeWithoutResult(status -> write(bag, half)));
-            bags.ready(bag.id(), bytes);
+            if (!bags.ready(bag.id(), bytes)) {
+                shelf.forget(bag.id());
+            }
         } catch (IOException | RuntimeException odd) {
             LOG.warn("No bag could be made for {}", bag.ownerId(), odd);
             bags.failed(bag.id(), shelf.why());

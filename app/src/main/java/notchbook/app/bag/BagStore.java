@@ -6,19 +6,18 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.platform.MadeState;
+import notchbook.app.platform.MadeStore;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.annotation.Propagation;
-import org.springframework.transaction.annotation.Transactional;
 
 @Repository
-class BagStore {
-    private final DSLContext db;
+class BagStore extends MadeStore {
 
     BagStore(DSLContext db) {
-        this.db = db;
+        super(db, BAG);
     }
 
     void insert(Bag bag) {
@@ -46,33 +45,6 @@ class BagStore {
         return fetch(BAG.WANTED_AT.lt(time));
     }
 
-    /** Said beside the transaction that reads everything. */
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void share(UUID id, double share) {
-        db.update(BAG).set(BAG.SHARE, share).where(BAG.ID.eq(id)).execute();
-    }
-
-    void ready(UUID id, long bytes) {
-        db.update(BAG)
-                .set(BAG.STATE, Bag.State.READY.name())
-                .set(BAG.SHARE, 1.0)
-                .set(BAG.BYTES, bytes)
-                .where(BAG.ID.eq(id))
-                .execute();
-    }
-
-    void failed(UUID id, String words) {
-        db.update(BAG)
-                .set(BAG.STATE, Bag.State.FAILED.name())
-                .set(BAG.WORDS, words)
-                .where(BAG.ID.eq(id))
-                .execute();
-    }
-
-    void delete(UUID id) {
-        db.deleteFrom(BAG).where(BAG.ID.eq(id)).execute();
-    }
-
     private List<Bag> fetch(Condition which) {
         return db.selectFrom(BAG).where(which).orderBy(BAG.WANTED_AT.desc()).fetch(BagStore::bag);
     }
@@ -82,7 +54,7 @@ class BagStore {
                 found.get(BAG.ID),
                 found.get(BAG.OWNER_ID),
                 Optional.ofNullable(found.get(BAG.NOTEBOOK_ID)),
-                Bag.State.valueOf(found.get(BAG.STATE)),
+                MadeState.valueOf(found.get(BAG.STATE)),
                 found.get(BAG.SHARE),
                 found.get(BAG.BYTES),
                 found.get(BAG.WORDS),

@@ -12,6 +12,7 @@ import notchbook.app.media.Uploads;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Jobs;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.notebook.FileName;
@@ -73,7 +74,7 @@ class Bags {
             throw Refusal.notNow(
                     "Five bags of yours are here. Delete one that you have saved, and make the new one then.");
         }
-        var bag = new Bag(id, owner.id(), notebookId, Bag.State.WAITING, 0, 0, "", clock.now());
+        var bag = new Bag(id, owner.id(), notebookId, MadeState.WAITING, 0, 0, "", clock.now());
         bags.insert(bag);
         jobs.want(BagMaking.NAME, id);
         return bag;
@@ -88,7 +89,7 @@ class Bags {
 
     Ready ready(Person owner, UUID id) throws IOException {
         var bag = require(owner, id);
-        if (bag.state() != Bag.State.READY) {
+        if (bag.state() != MadeState.READY) {
             throw Refusal.notNow("This bag is not ready yet.");
         }
         return new Ready(bag, title(owner, bag), shelf.place(id));

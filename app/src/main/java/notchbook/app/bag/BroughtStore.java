@@ -6,21 +6,19 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.platform.MadeStore;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.annotation.Propagation;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 @Repository
-class BroughtStore {
-    private final DSLContext db;
+class BroughtStore extends MadeStore {
     private final JsonMapper mapper;
 
     BroughtStore(DSLContext db, JsonMapper mapper) {
-        this.db = db;
+        super(db, BROUGHT_BAG);
         this.mapper = mapper;
     }
 
@@ -49,15 +47,6 @@ class BroughtStore {
         return fetch(BROUGHT_BAG.BROUGHT_AT.lt(time));
     }
 
-    /** Said beside the transaction that takes everything in. */
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void share(UUID id, double share) {
-        db.update(BROUGHT_BAG)
-                .set(BROUGHT_BAG.SHARE, share)
-                .where(BROUGHT_BAG.ID.eq(id))
-                .execute();
-    }
-
     /** Goes on to a state; false when it was in another than it was thought to be. */
     boolean move(UUID id, BroughtBag.State from, BroughtBag.State to) {
         return db.update(BROUGHT_BAG)
@@ -74,18 +63,6 @@ class BroughtStore {
                 .set(BROUGHT_BAG.FOUND, mapper.writeValueAsString(found))
                 .where(BROUGHT_BAG.ID.eq(id))
                 .execute();
-    }
-
-    void failed(UUID id, String words) {
-        db.update(BROUGHT_BAG)
-                .set(BROUGHT_BAG.STATE, BroughtBag.State.FAILED.name())
-                .set(BROUGHT_BAG.WORDS, words)
-                .where(BROUGHT_BAG.ID.eq(id))
-                .execute();
-    }
-
-    void delete(UUID id) {
-        db.deleteFrom(BROUGHT_BAG).where(BROUGHT_BAG.ID.eq(id)).execute();
     }
 
     private List<BroughtBag> fetch(Condition which) {

@@ -11,6 +11,7 @@ import notchbook.app.media.Shelf;
 import notchbook.app.notebook.Sections;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Jobs;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.formats.pdf.PdfWish;
@@ -65,7 +66,7 @@ class Copies {
                 wish.pdf(),
                 wish.origin(),
                 titleOf(reader, wish.kind(), wish.of()),
-                Copy.State.WAITING,
+                MadeState.WAITING,
                 0,
                 0,
                 "",
@@ -97,7 +98,7 @@ class Copies {
     Ready ready(Person reader, UUID id) throws IOException {
         var copy = require(reader, id);
         titleOf(reader, copy.kind(), copy.of());
-        if (copy.state() != Copy.State.READY) {
+        if (copy.state() != MadeState.READY) {
             throw Refusal.notNow("This copy is not ready yet.");
         }
         return new Ready(copy, shelf.place(id));

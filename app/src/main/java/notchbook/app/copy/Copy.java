@@ -2,6 +2,7 @@ package notchbook.app.copy;
 
 import java.time.Instant;
 import java.util.UUID;
+import notchbook.app.platform.MadeState;
 import notchbook.formats.pdf.PdfWish;
 
 /**
@@ -17,15 +18,8 @@ record Copy(
         PdfWish pdf,
         String origin,
         String title,
-        State state,
+        MadeState state,
         double share,
         long bytes,
         String words,
-        Instant wantedAt) {
-
-    enum State {
-        WAITING,
-        READY,
-        FAILED
-    }
-}
+        Instant wantedAt) {}

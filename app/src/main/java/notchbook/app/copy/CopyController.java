@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
+import notchbook.app.platform.MadeState;
 import notchbook.formats.pdf.PaperSize;
 import notchbook.formats.pdf.PdfWish;
 import notchbook.formats.pdf.PdfWish.Sounds;
@@ -60,7 +61,7 @@ class CopyController {
             CopyForm form,
             PaperSize paper,
             String title,
-            Copy.State state,
+            MadeState state,
             double share,
             long bytes,
             String words,

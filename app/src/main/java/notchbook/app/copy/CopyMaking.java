@@ -11,6 +11,7 @@ import notchbook.app.media.Shelf;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Job;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.platform.Steadily;
@@ -52,7 +53,7 @@ class CopyMaking implements Job {
 
     @Override
     public void run(UUID id) {
-        copies.find(id).filter(copy -> copy.state() == Copy.State.WAITING).ifPresent(this::make);
+        copies.find(id).filter(copy -> copy.state() == MadeState.WAITING).ifPresent(this::make);
     }
 
     private void make(Copy copy) {
@@ -60,7 +61,9 @@ class CopyMaking implements Job {
             var reader = people.find(copy.ownerId()).orElseThrow(() -> Refusal.notFound("copy"));
             var leaving = leaving(reader, copy);
             var bytes = shelf.lay(copy.id(), half -> write(copy, leaving, half));
-            copies.ready(copy.id(), leaving.sheet().title(), bytes);
+            if (!copies.ready(copy.id(), bytes)) {
+                shelf.forget(copy.id());
+            }
         } catch (Refusal gone) {
             copies.failed(copy.id(), gone.getMessage());
         } catch (IOException | RuntimeException odd) {

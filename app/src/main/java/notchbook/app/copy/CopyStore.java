@@ -6,6 +6,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.platform.MadeState;
+import notchbook.app.platform.MadeStore;
 import notchbook.formats.pdf.PaperSize;
 import notchbook.formats.pdf.PdfWish;
 import org.jooq.Condition;
@@ -14,11 +16,10 @@ import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 
 @Repository
-class CopyStore {
-    private final DSLContext db;
+class CopyStore extends MadeStore {
 
     CopyStore(DSLContext db) {
-        this.db = db;
+        super(db, COPY);
     }
 
     void insert(Copy copy) {
@@ -54,32 +55,6 @@ class CopyStore {
         return fetch(COPY.WANTED_AT.lt(time));
     }
 
-    void share(UUID id, double share) {
-        db.update(COPY).set(COPY.SHARE, share).where(COPY.ID.eq(id)).execute();
-    }
-
-    void ready(UUID id, String title, long bytes) {
-        db.update(COPY)
-                .set(COPY.STATE, Copy.State.READY.name())
-                .set(COPY.TITLE, title)
-                .set(COPY.SHARE, 1.0)
-                .set(COPY.BYTES, bytes)
-                .where(COPY.ID.eq(id))
-                .execute();
-    }
-
-    void failed(UUID id, String words) {
-        db.update(COPY)
-                .set(COPY.STATE, Copy.State.FAILED.name())
-                .set(COPY.WORDS, words)
-                .where(COPY.ID.eq(id))
-                .execute();
-    }
-
-    void delete(UUID id) {
-        db.deleteFrom(COPY).where(COPY.ID.eq(id)).execute();
-    }
-
     private List<Copy> fetch(Condition which) {
         return db.selectFrom(COPY)
                 .where(which)
@@ -101,7 +76,7 @@ class CopyStore {
                         found.get(COPY.IS_TWO_UP)),
                 found.get(COPY.ORIGIN),
                 found.get(COPY.TITLE),
-                Copy.State.valueOf(found.get(COPY.STATE)),
+                MadeState.valueOf(found.get(COPY.STATE)),
                 found.get(COPY.SHARE),
                 found.get(COPY.BYTES),
                 found.get(COPY.WORDS),

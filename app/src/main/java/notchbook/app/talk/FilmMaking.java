@@ -19,6 +19,7 @@ import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.platform.Ffmpeg;
 import notchbook.app.platform.Job;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.platform.Steadily;
 import notchbook.core.voice.SpokenLines;
@@ -67,9 +68,7 @@ class FilmMaking implements Job {
 
     @Override
     public void run(UUID filmId) {
-        films.find(filmId)
-                .filter(film -> film.state() == TalkFilm.State.WAITING)
-                .ifPresent(this::make);
+        films.find(filmId).filter(film -> film.state() == MadeState.WAITING).ifPresent(this::make);
     }
 
     private void make(TalkFilm film) {

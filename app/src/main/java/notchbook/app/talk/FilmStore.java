@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import notchbook.app.talk.TalkFilm.State;
+import notchbook.app.platform.MadeState;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -40,7 +40,8 @@ class FilmStore {
 
     /** How many films of a person are still to be made. */
     int waiting(UUID ownerId) {
-        return db.fetchCount(TALK_FILM, TALK_FILM.OWNER_ID.eq(ownerId).and(TALK_FILM.STATE.eq(State.WAITING.name())));
+        return db.fetchCount(
+                TALK_FILM, TALK_FILM.OWNER_ID.eq(ownerId).and(TALK_FILM.STATE.eq(MadeState.WAITING.name())));
     }
 
     List<TalkFilm> before(Instant time) {
@@ -56,7 +57,7 @@ class FilmStore {
 
     void ready(UUID id, String sha256, long bytes) {
         db.update(TALK_FILM)
-                .set(TALK_FILM.STATE, State.READY.name())
+                .set(TALK_FILM.STATE, MadeState.READY.name())
                 .set(TALK_FILM.SHARE, 1.0)
                 .set(TALK_FILM.SHA256, sha256)
                 .set(TALK_FILM.BYTES, bytes)
@@ -66,7 +67,7 @@ class FilmStore {
 
     void failed(UUID id) {
         db.update(TALK_FILM)
-                .set(TALK_FILM.STATE, State.FAILED.name())
+                .set(TALK_FILM.STATE, MadeState.FAILED.name())
                 .where(TALK_FILM.ID.eq(id))
                 .execute();
     }
@@ -83,7 +84,7 @@ class FilmStore {
                 found.get(TALK_FILM.SUBJECT_ID),
                 found.get(TALK_FILM.AT),
                 FilmFormat.valueOf(found.get(TALK_FILM.FORMAT)),
-                State.valueOf(found.get(TALK_FILM.STATE)),
+                MadeState.valueOf(found.get(TALK_FILM.STATE)),
                 found.get(TALK_FILM.SHARE),
                 Optional.ofNullable(found.get(TALK_FILM.SHA256)),
                 found.get(TALK_FILM.BYTES));

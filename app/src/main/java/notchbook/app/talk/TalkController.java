@@ -9,6 +9,7 @@ import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Download;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.Refusal;
 import notchbook.formats.talk.TalkPage;
 import org.springframework.core.io.FileSystemResource;
@@ -38,7 +39,7 @@ class TalkController {
     record FilmWish(UUID recording, UUID subject, int at, FilmFormat format) {}
 
     /** How far a film is, from 0 to 1; its size in bytes once it is ready. */
-    record FilmView(UUID id, TalkFilm.State state, double share, long bytes) {
+    record FilmView(UUID id, MadeState state, double share, long bytes) {
         static FilmView of(TalkFilm film) {
             return new FilmView(film.id(), film.state(), film.share(), film.bytes());
         }

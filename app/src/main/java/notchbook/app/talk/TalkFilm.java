@@ -2,6 +2,7 @@ package notchbook.app.talk;
 
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.platform.MadeState;
 
 /** A film of a talk-through: how far it is made (0 to 1), and where it is kept once it is ready. */
 record TalkFilm(
@@ -11,14 +12,7 @@ record TalkFilm(
         UUID subject,
         int at,
         FilmFormat format,
-        State state,
+        MadeState state,
         double share,
         Optional<String> sha256,
-        long bytes) {
-
-    enum State {
-        WAITING,
-        READY,
-        FAILED
-    }
-}
+        long bytes) {}

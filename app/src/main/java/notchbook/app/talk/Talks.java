@@ -8,6 +8,7 @@ import notchbook.app.entry.EntryKind;
 import notchbook.app.media.Media;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Jobs;
+import notchbook.app.platform.MadeState;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.talk.Talk;
@@ -85,16 +86,7 @@ class Talks {
             throw Refusal.unfit("Ten films of yours are being made. Wait until one of them is ready.");
         }
         var film = new TalkFilm(
-                clock.newId(),
-                reader.id(),
-                recording,
-                subject,
-                at,
-                format,
-                TalkFilm.State.WAITING,
-                0,
-                Optional.empty(),
-                0);
+                clock.newId(), reader.id(), recording, subject, at, format, MadeState.WAITING, 0, Optional.empty(), 0);
         films.insert(film, clock.now());
         jobs.want(FilmMaking.NAME, film.id());
         return film;
