@@ -5,6 +5,7 @@ import static java.util.stream.Collectors.toSet;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -34,6 +35,12 @@ public class SchoolYears {
     SchoolYears(SchoolYearStore store, People people) {
         this.people = people;
         this.store = store;
+    }
+
+    /** The number of the teaching week that a day is in; none in a break, or outside of every school year. */
+    public Optional<Integer> teachingWeekOf(LocalDate day) {
+        var week = yearOf(day).teachingWeekOf(day);
+        return week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty();
     }
 
     /** The school year of a day, else the latest there is; a school without any has an empty year. */

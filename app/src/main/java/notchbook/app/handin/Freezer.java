@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import notchbook.app.calendar.SchoolYears;
 import notchbook.app.entry.Entry;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
@@ -38,6 +39,7 @@ class Freezer {
     private final SentMedia sent;
     private final LinkCards links;
     private final SheetNames names;
+    private final SchoolYears years;
     private final OwnThings own;
     private final SchoolClock clock;
 
@@ -47,6 +49,7 @@ class Freezer {
             SentMedia sent,
             LinkCards links,
             SheetNames names,
+            SchoolYears years,
             OwnThings own,
             SchoolClock clock) {
         this.syllabi = syllabi;
@@ -54,6 +57,7 @@ class Freezer {
         this.sent = sent;
         this.links = links;
         this.names = names;
+        this.years = years;
         this.own = own;
         this.clock = clock;
     }
@@ -105,7 +109,7 @@ class Freezer {
                 page.id(),
                 page.title(),
                 page.day(),
-                names.weekOf(page.day()),
+                years.teachingWeekOf(page.day()),
                 Optional.of(page.pattern()),
                 entries.stream()
                         .map(entry -> entry(entry, edition, attachments))

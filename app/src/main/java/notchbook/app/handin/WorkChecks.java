@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import notchbook.app.calendar.SchoolYears;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.link.LinkCards;
@@ -58,7 +59,7 @@ class WorkChecks {
     private final Marks marks;
     private final LinkCards links;
     private final MediaWords words;
-    private final SheetNames names;
+    private final SchoolYears years;
 
     WorkChecks(
             Freezer freezer,
@@ -69,9 +70,9 @@ class WorkChecks {
             Marks marks,
             LinkCards links,
             MediaWords words,
-            SheetNames names) {
+            SchoolYears years) {
         this.words = words;
-        this.names = names;
+        this.years = years;
         this.links = links;
         this.marks = marks;
         this.freezer = freezer;
@@ -260,7 +261,7 @@ class WorkChecks {
 
     private Work.ReflectionWork reflection(Reflection reflection) {
         return new Work.ReflectionWork(
-                names.weekOf(reflection.monday()).orElse(0),
+                years.teachingWeekOf(reflection.monday()).orElse(0),
                 IntStream.range(0, Prompt.WEEKLY.size())
                         .mapToObj(i -> new Work.Answer(
                                 Words.count(reflection.answers().get(i)),

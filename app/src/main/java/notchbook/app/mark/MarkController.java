@@ -96,7 +96,6 @@ class MarkController {
     }
 
     private GatheredView view(PlacedMark one) {
-        var week = years.yearOf(one.page().day()).teachingWeekOf(one.page().day());
         return new GatheredView(
                 MarkView.of(one.entry().id(), one.mark()),
                 one.words(),
@@ -107,7 +106,7 @@ class MarkController {
                 one.page().title(),
                 one.page().day(),
                 one.placed().monday(),
-                week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty(),
+                years.teachingWeekOf(one.page().day()),
                 one.topics().stream()
                         .map(topic -> new TopicName(topic.id(), topic.code(), topic.title()))
                         .toList());

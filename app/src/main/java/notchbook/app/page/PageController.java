@@ -89,7 +89,6 @@ class PageController {
     private PageView view(Person reader, Page page) {
         var section = sections.require(reader, page.sectionId());
         var onPage = entries.on(page);
-        var week = years.yearOf(page.day()).teachingWeekOf(page.day());
         return new PageView(
                 page.id(),
                 page.sectionId(),
@@ -97,7 +96,7 @@ class PageController {
                 section.title(),
                 page.title(),
                 page.day(),
-                week.isPresent() ? Optional.of(week.getAsInt()) : Optional.empty(),
+                years.teachingWeekOf(page.day()),
                 page.pattern(),
                 page.paper(),
                 slots.of(reader, page, onPage).stream()

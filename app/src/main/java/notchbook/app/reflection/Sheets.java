@@ -2,7 +2,6 @@ package notchbook.app.reflection;
 
 import static java.util.Comparator.comparing;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -61,7 +60,7 @@ class Sheets {
                         .toList(),
                 reflections
                         .askedIn(notebook, week.monday())
-                        .map(asked -> new MeantView(numberOf(asked.monday()), asked.words())),
+                        .map(asked -> new MeantView(years.teachingWeekOf(asked.monday()), asked.words())),
                 ResolveView.of(sheet.resolve()));
     }
 
@@ -88,7 +87,7 @@ class Sheets {
                 .filter(one -> one.monday().isBefore(desk.sheet().monday()))
                 .filter(one -> one.ratings().containsKey(topic))
                 .sorted(comparing(Reflection::monday))
-                .flatMap(one -> numberOf(one.monday()).stream()
+                .flatMap(one -> years.teachingWeekOf(one.monday()).stream()
                         .map(week -> new RatedBeforeView(week, one.ratings().get(topic))))
                 .toList();
         return earlier.subList(Math.max(0, earlier.size() - EARLIER), earlier.size());
@@ -99,10 +98,5 @@ class Sheets {
                 .boxed()
                 .flatMap(rating -> Sureness.of(rating, paper).map(says -> new SaysView(rating, says)).stream())
                 .toList();
-    }
-
-    private Optional<Integer> numberOf(LocalDate monday) {
-        var number = years.yearOf(monday).teachingWeekOf(monday);
-        return number.isPresent() ? Optional.of(number.getAsInt()) : Optional.empty();
     }
 }
