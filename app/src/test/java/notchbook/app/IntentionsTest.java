@@ -59,6 +59,18 @@ class IntentionsTest extends AppTest {
     }
 
     @Test
+    void stayWhereADeviceSendsASheetWithoutThem() {
+        keep(9, 0, means("Time twenty claps"));
+        browser.send(
+                school.student,
+                "PUT",
+                path(9),
+                "{'baseVersion':1,'answers':['Timed.','',''],'choices':[],'ratings':{}}");
+        assertThat(sheet(9).at("/answers/0").asString()).isEqualTo("Timed.");
+        assertThat(sheet(9).at("/resolve/next").asString()).isEqualTo("Time twenty claps");
+    }
+
+    @Test
     void areNoEvidenceByThemselves() {
         var topics = browser.get(
                         school.student, "/api/notebooks/" + desk.notebook().id() + "/coverage")

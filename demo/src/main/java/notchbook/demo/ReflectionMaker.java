@@ -64,7 +64,7 @@ class ReflectionMaker {
                         List.of(parts[1].strip(), parts[2].strip(), parts[3].strip()),
                         made,
                         ratings,
-                        resolve(parts)));
+                        Optional.of(resolve(parts))));
     }
 
     private static Resolve resolve(String[] parts) {

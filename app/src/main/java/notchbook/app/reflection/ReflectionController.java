@@ -12,7 +12,6 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.calendar.CalendarWeek;
 import notchbook.core.reflection.Prompt;
-import notchbook.core.reflection.Resolve;
 import notchbook.core.text.Words;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,7 +40,6 @@ class ReflectionController {
     /** A teaching week with how far its sheet is: words written, and how many of its prompts are in range. */
     record SheetLine(int week, LocalDate monday, int words, int inRange, int prompts, int choices) {}
 
-    /** Without a resolve, as a device sends it that has not loaded the page again, nothing is resolved. */
     record SheetBody(
             int baseVersion,
             List<String> answers,
@@ -50,11 +48,7 @@ class ReflectionController {
             Optional<SheetView.ResolveView> resolve) {
         Reflections.Change change() {
             return new Reflections.Change(
-                    baseVersion,
-                    answers,
-                    choices,
-                    ratings,
-                    resolve.map(SheetView.ResolveView::resolve).orElse(Resolve.NONE));
+                    baseVersion, answers, choices, ratings, resolve.map(SheetView.ResolveView::resolve));
         }
     }
 

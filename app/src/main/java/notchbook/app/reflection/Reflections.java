@@ -64,9 +64,13 @@ public class Reflections {
         this.clock = clock;
     }
 
-    /** A sheet as its device has it now, with the version that it was made from (0 for a new one). */
+    /** A sheet as its device has it now, with the version that it was made from (0 for a new one); without a resolve that stays. */
     public record Change(
-            int baseVersion, List<String> answers, Set<UUID> choices, Map<UUID, Integer> ratings, Resolve resolve) {}
+            int baseVersion,
+            List<String> answers,
+            Set<UUID> choices,
+            Map<UUID, Integer> ratings,
+            Optional<Resolve> resolve) {}
 
     public List<Reflection> of(Notebook notebook) {
         return store.in(notebook.id());
@@ -136,7 +140,7 @@ public class Reflections {
                 change.answers(),
                 change.choices(),
                 change.ratings(),
-                change.resolve(),
+                change.resolve().orElse(before.resolve()),
                 before.version() + 1,
                 before.isWritten() ? before.writtenOn() : clock.today());
         if (before.version() > 0 && before.saysTheSameAs(now)) {
