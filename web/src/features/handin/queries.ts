@@ -2,16 +2,21 @@ import { queryOptions } from '@tanstack/react-query';
 import { type Api, api, unwrap } from '../../api';
 import type { Aim, Picked } from './picked';
 
+/** Work comes back while its student looks at the list. */
+const LOOK_AGAIN_MILLIS = 15_000;
+
 /** Everything that was asked for. */
 export const askedQuery = queryOptions({
   queryKey: ['hand-ins'],
   queryFn: () => unwrap(api.GET('/api/hand-ins')),
+  refetchInterval: LOOK_AGAIN_MILLIS,
 });
 
 /** What was sent without being asked. */
 export const unaskedQuery = queryOptions({
   queryKey: ['hand-ins', 'unasked'],
   queryFn: () => unwrap(api.GET('/api/hand-ins/unasked')),
+  refetchInterval: LOOK_AGAIN_MILLIS,
 });
 
 export const readyQuery = (picked: Picked, aim: Aim) =>
@@ -67,4 +72,12 @@ export const changesQuery = (id: string, since: string) =>
     queryKey: ['changes', id, since],
     queryFn: () =>
       unwrap(api.GET('/api/hand-ins/{id}/changes', { params: { path: { id }, query: { since } } })),
+  });
+
+/** Who of a class has written the sheet of a week; of the latest one where none is said. */
+export const weeklyQuery = (classId: string, week?: number) =>
+  queryOptions({
+    queryKey: ['weekly', classId, week ?? 'latest'],
+    queryFn: () =>
+      unwrap(api.GET('/api/classes/{id}/sheets', { params: { path: { id: classId }, query: { week } } })),
   });

@@ -64,7 +64,7 @@ final class Serving implements AutoCloseable {
     @Override
     public void close() {
         server.process().destroy();
-        server.process().onExit().orTimeout(60, TimeUnit.SECONDS).join();
+        server.process().onExit().orTimeout(3, TimeUnit.MINUTES).join();
     }
 
     private static String toTheEnd(Started command) {
