@@ -23,12 +23,12 @@ public abstract class MadeStore {
         this.table = table;
     }
 
-    /** Said beside the transaction that does the work. */
+    /** Said beside the transaction that does the work; where a second run comes late, what is made stays made. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void share(UUID id, double share) {
         db.update(table)
                 .set(column("share", Double.class), share)
-                .where(isIt(id))
+                .where(isIt(id), column("state", String.class).eq(MadeState.WAITING.name()))
                 .execute();
     }
 

@@ -51,7 +51,7 @@ class FilmStore {
     void share(UUID id, double share) {
         db.update(TALK_FILM)
                 .set(TALK_FILM.SHARE, share)
-                .where(TALK_FILM.ID.eq(id))
+                .where(TALK_FILM.ID.eq(id), TALK_FILM.STATE.eq(MadeState.WAITING.name()))
                 .execute();
     }
 
