@@ -19,16 +19,16 @@ export function DayRow({ day, today }: { day: Api['DayView']; today: string }) {
       {groups.length === 0 && <p className="text-soft">{day.day > today ? 'to come' : 'nothing'}</p>}
       <ul className="flex min-w-0 flex-wrap gap-x-5 gap-y-2.5">
         {groups.map(([page, made]) => (
-          <li key={page.pageId} className="min-w-0">
+          <li key={page.work.pageId} className="min-w-0">
             <Link
-              to={`/n/${page.notebookId}/p/${page.pageId}`}
+              to={`/n/${page.notebookId}/p/${page.work.pageId}`}
               className="mb-1 block truncate font-semibold text-petrol hover:underline"
             >
               {page.page}
             </Link>
             <ul className="flex flex-wrap gap-1.5">
               {made.map((one) => (
-                <li key={one.id}>
+                <li key={one.work.id}>
                   <WorkCard made={one} />
                 </li>
               ))}
@@ -43,6 +43,9 @@ export function DayRow({ day, today }: { day: Api['DayView']; today: string }) {
 /** Work in groups of one page each, in the order in which the pages were begun. */
 function byPage(made: Made[]): [Made, Made[]][] {
   const groups = new Map<string, Made[]>();
-  for (const one of made) groups.set(one.pageId, [...(groups.get(one.pageId) ?? []), one]);
+  for (const one of made) {
+    const { pageId } = one.work;
+    groups.set(pageId, [...(groups.get(pageId) ?? []), one]);
+  }
   return [...groups.values()].map((group) => [group[0] as Made, group]);
 }

@@ -122,16 +122,25 @@ class EntryStore {
 
     /** The live entries on live pages in live sections of a notebook. */
     List<Entry> inNotebook(UUID notebookId) {
-        return fetch(ENTRY.DELETED_AT
+        return fetch(isIn(List.of(notebookId)));
+    }
+
+    /** Those of these entries that are live in these notebooks. */
+    List<Entry> among(Collection<UUID> notebookIds, Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : fetch(ENTRY.ID.in(ids).and(isIn(notebookIds)));
+    }
+
+    private Condition isIn(Collection<UUID> notebookIds) {
+        return ENTRY.DELETED_AT
                 .isNull()
                 .and(ENTRY.PAGE_ID.in(db.select(PAGE.ID)
                         .from(PAGE)
                         .join(SECTION)
                         .on(SECTION.ID.eq(PAGE.SECTION_ID))
                         .where(
-                                SECTION.NOTEBOOK_ID.eq(notebookId),
+                                SECTION.NOTEBOOK_ID.in(notebookIds),
                                 SECTION.DELETED_AT.isNull(),
-                                PAGE.DELETED_AT.isNull()))));
+                                PAGE.DELETED_AT.isNull())));
     }
 
     /** How many live entries each page has; pages without any are not in it. */

@@ -35,6 +35,11 @@ public class NotebookEntries {
         return store.inNotebook(notebook.id());
     }
 
+    /** Those of these entries that are live in these notebooks; the rest is in the bin, gone, on its way, or another's. */
+    public List<Entry> among(Collection<UUID> notebookIds, Collection<UUID> ids) {
+        return store.among(notebookIds, ids);
+    }
+
     public List<Entry> on(Page page) {
         return store.onPages(List.of(page.id()));
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.entry.EntryKind;
+import notchbook.app.entry.Glimpse;
 import notchbook.app.mark.PlacedMark;
 import notchbook.app.people.Person;
 import notchbook.core.mark.Mark;
@@ -30,21 +31,8 @@ class WeekController {
 
     record RulerView(String year, LocalDate today, LocalDate thisMonday, List<RulerWeek> weeks) {}
 
-    /**
-     * A thing that was made, with what it is known again by: its first words, its picture, or how loud it is from 0 to 100
-     * in equal steps and how many seconds it takes.
-     */
-    record MadeView(
-            UUID id,
-            UUID notebookId,
-            UUID pageId,
-            String page,
-            EntryKind kind,
-            String name,
-            String words,
-            Optional<UUID> picture,
-            List<Integer> peaks,
-            double seconds) {}
+    /** A piece of work with the page that it stands on. */
+    record MadeView(UUID notebookId, String page, Glimpse work) {}
 
     record DayView(LocalDate day, List<MadeView> made) {}
 

@@ -3,6 +3,8 @@ package notchbook.app.week;
 import static java.time.DayOfWeek.MONDAY;
 import static java.time.temporal.TemporalAdjusters.previousOrSame;
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
 
 import java.time.LocalDate;
@@ -12,17 +14,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.coverage.Coverages;
 import notchbook.app.entry.Entry;
-import notchbook.app.entry.EntryKind;
+import notchbook.app.entry.Glimpses;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.mark.Marks;
-import notchbook.app.media.Media;
-import notchbook.app.media.MediaItem;
-import notchbook.app.media.Sound;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -53,9 +52,6 @@ class Weeks {
     private static final int NEXT_STEPS_A_NOTEBOOK = 3;
     private static final int MOST_UNFILED = 6;
 
-    /** As much of a text as a small card holds. */
-    private static final int FIRST_LETTERS = 140;
-
     private final Notebooks notebooks;
     private final NotebookEntries notebookEntries;
     private final Coverages coverages;
@@ -63,7 +59,7 @@ class Weeks {
     private final Suggestions suggestions;
     private final Reflections reflections;
     private final SchoolYears years;
-    private final Media media;
+    private final Glimpses glimpses;
     private final SchoolClock clock;
 
     Weeks(
@@ -74,9 +70,9 @@ class Weeks {
             Suggestions suggestions,
             Reflections reflections,
             SchoolYears years,
-            Media media,
+            Glimpses glimpses,
             SchoolClock clock) {
-        this.media = media;
+        this.glimpses = glimpses;
         this.marks = marks;
         this.suggestions = suggestions;
         this.reflections = reflections;
@@ -133,24 +129,23 @@ class Weeks {
                 week.monday(),
                 number(week.number()),
                 week.breakName(),
-                days(reader, week, made),
+                days(week, made),
                 intentions(reader, week.monday()),
                 tasks(reader, week.monday()),
                 next(reader),
                 unfiled(made));
     }
 
-    private List<DayView> days(Person reader, CalendarWeek week, List<Made> made) {
-        Map<LocalDate, List<Made>> byDay = made.stream()
+    private List<DayView> days(CalendarWeek week, List<Made> made) {
+        var byDay = byDay(made.stream()
                 .filter(one -> one.monday().equals(week.monday()) && one.standsAlone())
-                .collect(groupingBy(Made::day));
-        var looks = looks(reader, byDay.values().stream().flatMap(List::stream).toList());
+                .toList());
         var days = new ArrayList<DayView>();
         for (var day = week.monday(); !day.isAfter(week.sunday()); day = day.plusDays(1)) {
             var onDay = byDay.getOrDefault(day, List.of());
             var isWeekend = day.isAfter(week.monday().plusDays(4));
             if (!isWeekend || !onDay.isEmpty()) {
-                days.add(new DayView(day, onDay.stream().map(looks::of).toList()));
+                days.add(new DayView(day, onDay));
             }
         }
         return days;
@@ -210,40 +205,24 @@ class Weeks {
                 .map(entry -> new Made(notebook, entry, clock.dayOf(entry.madeAt()))));
     }
 
-    private Looks looks(Person reader, List<Made> made) {
+    /** What was made on each day, in the order in which it was made. */
+    private Map<LocalDate, List<MadeView>> byDay(List<Made> made) {
+        var looks = glimpses.of(made.stream().map(Made::entry).toList());
         var pages = made.stream()
                 .map(Made::notebook)
                 .distinct()
                 .flatMap(notebook -> notebooks.pages(notebook).stream())
                 .collect(toMap(Page::id, Page::title));
-        var shown =
-                made.stream().flatMap(one -> one.entry().shownMedia().stream()).toList();
-        return new Looks(pages, media.findAll(shown));
-    }
-
-    /** What things that were made are known again by. */
-    private record Looks(Map<UUID, String> pages, Map<UUID, MediaItem> media) {
-        MadeView of(Made one) {
-            var entry = one.entry();
-            var sound = entry.mediaId().map(media::get).flatMap(MediaItem::sound);
-            return new MadeView(
-                    entry.id(),
-                    one.notebook().id(),
-                    entry.place().pageId(),
-                    pages.getOrDefault(entry.place().pageId(), ""),
-                    entry.kind(),
-                    one.name(),
-                    beginning(entry.words()),
-                    entry.kind() == EntryKind.PHOTO
-                            ? entry.shownMedia().stream().findFirst()
-                            : Optional.empty(),
-                    sound.map(Sound::peaks).orElse(List.of()),
-                    sound.map(Sound::seconds).orElse(0.0));
-        }
-
-        private static String beginning(String words) {
-            return words.substring(0, Math.min(FIRST_LETTERS, words.length()));
-        }
+        return IntStream.range(0, made.size())
+                .boxed()
+                .collect(groupingBy(
+                        i -> made.get(i).day(),
+                        mapping(
+                                i -> new MadeView(
+                                        made.get(i).notebook().id(),
+                                        pages.getOrDefault(looks.get(i).pageId(), ""),
+                                        looks.get(i)),
+                                toList())));
     }
 
     private static Optional<Integer> number(OptionalInt number) {
