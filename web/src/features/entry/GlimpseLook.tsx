@@ -21,7 +21,7 @@ export function GlimpseLook({ work, className }: { work: Api['Glimpse']; classNa
         alt=""
         loading="lazy"
         draggable={false}
-        className={`${className} bg-white object-contain p-1`}
+        className={`${className} bg-sheet object-contain p-1`}
       />
     );
   if (work.peaks.length > 0) return <Sound peaks={work.peaks} seconds={work.seconds} className={className} />;

@@ -80,7 +80,7 @@ function PdfPage({ pdf, number }: { pdf: PDFDocumentProxy; number: number }) {
     <figure className="mx-auto mb-3 last:mb-0" style={{ maxWidth: WIDTH }}>
       <div
         ref={box}
-        className="relative w-full overflow-hidden bg-white shadow-[0_1px_4px_rgb(23_38_45/20%)]"
+        className="relative w-full overflow-hidden bg-sheet shadow-[0_1px_4px_rgb(23_38_45/20%)]"
         style={{ aspectRatio: 1 / ratio }}
       />
       <figcaption className="text-center text-[12px] text-soft">

@@ -17,7 +17,7 @@ export function InkView({ drawing, title, under, onPress, onTap }: Props) {
     // biome-ignore lint/a11y/useKeyWithClickEvents: by keys, strokes are chosen and heard on the open surface
     <svg
       viewBox={`0 0 ${drawing.width} ${drawing.height}`}
-      className="block w-full rounded-md border border-line bg-[#fff]"
+      className="block w-full rounded-md border border-line bg-sheet"
       role="img"
       aria-label={title || 'Drawing'}
       onMouseDown={onPress}

@@ -65,7 +65,7 @@ export function Surface({
           <svg
             ref={surface.svg}
             viewBox={`0 0 ${width} ${height}`}
-            className={`block w-full bg-[#fff] ${isPenOnly ? 'touch-manipulation' : 'touch-none'}`}
+            className={`block w-full bg-sheet ${isPenOnly ? 'touch-manipulation' : 'touch-none'}`}
             role="application"
             aria-label="Drawing surface"
             aria-description="Full stop and comma go through what is there. Arrow keys move what is chosen, plus and minus change its size, Delete takes it away. Enter puts a label, callout, box or spot in the middle."

@@ -22,7 +22,7 @@ export function PhoneDialog({ scan, photos, onClose }: Props) {
           <p className="mb-3">
             Point the phone’s camera at this code and open the link. Nobody has to sign in there.
           </p>
-          <div className="flex justify-center rounded-md bg-[#fff] p-4">
+          <div className="flex justify-center rounded-md bg-sheet p-4">
             <QRCodeSVG value={address} size={220} title="Code with the link for the phone" />
           </div>
           <p className="mt-3 text-[13px] break-all text-soft">{address}</p>
