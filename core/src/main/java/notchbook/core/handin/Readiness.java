@@ -29,8 +29,6 @@ public final class Readiness {
     /** How many of the largest parts are named where a hand-in is too large. */
     private static final int LARGEST_NAMED = 3;
 
-    private static final String[] ORDINALS = {"first", "second", "third", "fourth", "fifth"};
-
     private final Work work;
     private final List<CheckLine> lines = new ArrayList<>();
 
@@ -232,26 +230,12 @@ public final class Readiness {
         for (var reflection : work.reflections()) {
             var answers = reflection.answers();
             var place = new ToReflection(reflection.week());
-            for (var i = 0; i < answers.size(); i++) {
-                checkAnswer(reflection.week(), i, answers.get(i), place);
-            }
-            if (answers.stream().allMatch(answer -> answer.range().contains(answer.words()))) {
+            answers.forEach(answer -> answer.lack()
+                    .map(lack -> "Week %d, “%s”: %s".formatted(reflection.week(), answer.question(), lack))
+                    .ifPresent(words -> lines.add(CheckLine.blocks(words, place))));
+            if (answers.stream().allMatch(answer -> answer.lack().isEmpty())) {
                 lines.add(CheckLine.passes("Week " + reflection.week() + " reflection in range"));
             }
-        }
-    }
-
-    private void checkAnswer(int week, int index, Work.Answer answer, ToReflection place) {
-        if (!answer.range().contains(answer.words())) {
-            lines.add(CheckLine.blocks(
-                    "Week %d, %s prompt: %d words, it asks for %d to %d"
-                            .formatted(
-                                    week,
-                                    ORDINALS[index],
-                                    answer.words(),
-                                    answer.range().least(),
-                                    answer.range().most()),
-                    place));
         }
     }
 

@@ -8,7 +8,6 @@ import java.util.UUID;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Gap;
 import notchbook.core.setwork.Asked;
-import notchbook.core.text.WordRange;
 import notchbook.core.voice.Audibility;
 
 /** What a student is about to hand in, as the checks see it, with what was asked for. */
@@ -37,7 +36,8 @@ public record Work(
     /** A week's sheet that looks back on work of this section. */
     public record ReflectionWork(int week, List<Answer> answers) {}
 
-    public record Answer(int words, WordRange range) {}
+    /** What a sheet says to one of its questions, and what it lacks of what that asks for. */
+    public record Answer(String question, Optional<String> lack) {}
 
     /** An open question that nothing answers yet. */
     public record Unanswered(UUID page, UUID entry, String words) {}

@@ -44,7 +44,7 @@ class ReadinessTest {
         Scope scope = Scope.SECTION;
         Asked asked = Asked.NOTHING;
         List<PageWork> pages = List.of(page(entry(false, A, D)));
-        List<ReflectionWork> reflections = List.of(reflection(60));
+        List<ReflectionWork> reflections = List.of(reflection(Optional.empty()));
         Remarked remarks = Remarked.NOTHING;
         List<Unanswered> questions = List.of();
         List<ClosedLink> links = List.of();
@@ -141,10 +141,11 @@ class ReadinessTest {
 
     @Test
     void blocksAReflectionOutOfRange() {
-        work.reflections = List.of(reflection(49));
+        work.reflections = List.of(reflection(Optional.of("49 words, it asks for 50 to 150 words")));
         assertThat(work.first())
                 .isEqualTo(CheckLine.blocks(
-                        "Week 12, first prompt: 49 words, it asks for 50 to 150", new CheckLine.ToReflection(12)));
+                        "Week 12, “What worked?”: 49 words, it asks for 50 to 150 words",
+                        new CheckLine.ToReflection(12)));
     }
 
     @Test
@@ -283,8 +284,8 @@ class ReadinessTest {
         return new EntryWork(ENTRY, "Echo", EvidenceKind.TYPED, 0, isEmpty, Set.of(notches));
     }
 
-    private static ReflectionWork reflection(int words) {
-        return new ReflectionWork(12, List.of(new Answer(words, new WordRange(50, 150))));
+    private static ReflectionWork reflection(Optional<String> lack) {
+        return new ReflectionWork(12, List.of(new Answer("What worked?", lack)));
     }
 
     private static Fit.Part part(String name, long bytes, long small) {
