@@ -50,6 +50,7 @@ const {
   HandInsScreen,
   OverviewScreen,
   VersionScreen,
+  WeeklyScreen,
 } = screens(
   () => import('./features/handin/screens'),
   'ClassBookScreen',
@@ -61,6 +62,7 @@ const {
   'HandInsScreen',
   'OverviewScreen',
   'VersionScreen',
+  'WeeklyScreen',
 );
 const { MarksScreen } = screens(() => import('./features/mark'), 'MarksScreen');
 const { GoToPage, PageScreen } = screens(() => import('./features/page'), 'GoToPage', 'PageScreen');
@@ -70,8 +72,10 @@ const { ClassPlanScreen, OwnPlanScreen } = screens(
   'ClassPlanScreen',
   'OwnPlanScreen',
 );
-const { SheetScreen, SheetsScreen } = screens(
+const { LookBackScreen, PromptSetsScreen, SheetScreen, SheetsScreen } = screens(
   () => import('./features/reflection'),
+  'LookBackScreen',
+  'PromptSetsScreen',
   'SheetScreen',
   'SheetsScreen',
 );
@@ -111,9 +115,13 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/edition', element: <EditionScreen /> },
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },
+      { path: '/n/:notebook/look-backs/:lookBack', element: <LookBackScreen /> },
       { path: '/n/:notebook/bin', element: <BinScreen /> },
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
+      { path: '/classes/:class/sheets', element: <WeeklyScreen /> },
+      { path: '/classes/:class/prompts', element: <PromptSetsScreen /> },
+      { path: '/prompts', element: <PromptSetsScreen /> },
       { path: '/classes/:class/:student', element: <StudentScreen /> },
       { path: '/guide', element: <GuideScreen /> },
       { path: '/guide/:guide', element: <GuideScreen /> },

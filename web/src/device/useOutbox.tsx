@@ -13,7 +13,7 @@ const withEntry = (page: Api['PageView'], entry: Api['EntryView']): Api['PageVie
 });
 
 /** What a change of an entry never changes. */
-const ASIDE = ['me', 'page', 'edition', 'editions', 'sheet'];
+const ASIDE = ['me', 'page', 'edition', 'editions', 'sheet', 'look-back'];
 
 /** Other tabs of this device hear from here that a page has changed. */
 const CHANNEL = 'notchbook-kept';

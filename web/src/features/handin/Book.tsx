@@ -101,7 +101,7 @@ function LeafView({ leaf, title, about }: { leaf: Leaf } & Pick<Props, 'title' |
   if (leaf.kind === 'sheet')
     return (
       <div className="pt-8">
-        <SealedSheet sheet={leaf.sheet} />
+        <SealedSheet sheet={leaf.sheet} pages={leaf.pages} />
       </div>
     );
   return (

@@ -9,7 +9,7 @@ import { useChecking } from './useChecking';
 import { turnsOf, useRegister } from './useQueue';
 import { versionName } from './words';
 
-const AT_HOME = { marks: false, cues: false, earlier: false };
+const AT_HOME = { marks: false, cues: false, earlier: false, lookBacks: false };
 
 /** A section as a book, as it is now. */
 export function SectionBookScreen() {

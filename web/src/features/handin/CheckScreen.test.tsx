@@ -31,7 +31,9 @@ const VERSION: Api['SealedView'] = {
   student: 'Zed Adewale',
   state: 'BEING_READ',
   missing: 1,
-  reflections: [{ title: 'Week 12', answers: [{ question: 'How?', text: 'So.', words: 1 }], chosen: [] }],
+  reflections: [
+    { title: 'Week 12', answers: [{ question: 'How?', text: 'So.', words: 1, shown: [] }], chosen: [] },
+  ],
   pages: [
     {
       id: 'p1',

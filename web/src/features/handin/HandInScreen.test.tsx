@@ -93,7 +93,7 @@ test('seals nothing with something missing but by the student’s own word', asy
         purpose: 'HAND_IN',
         with: [],
         words: '',
-        along: { marks: false, cues: false, earlier: false },
+        along: { marks: false, cues: false, earlier: false, lookBacks: false },
         fitted: false,
         withMissing: true,
       },
@@ -132,7 +132,7 @@ test('has a draft looked at, however unfinished', async () => {
         purpose: 'DRAFT',
         words: 'Is this enough?',
         with: ['lin'],
-        along: { marks: false, cues: true, earlier: false },
+        along: { marks: false, cues: true, earlier: false, lookBacks: false },
       },
     ]),
   );

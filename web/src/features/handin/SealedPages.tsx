@@ -1,9 +1,10 @@
 import { type ReactNode, useDeferredValue } from 'react';
 import type { Api } from '../../api';
-import { dayName } from '../../ui';
+import { dayName, plural } from '../../ui';
 import { explains, SPANS, withExplanations } from '../entry';
 import { arranged, columns, entriesIn, type Zone } from '../pattern';
 import { GoneAlong } from './GoneAlong';
+import { ShownWith } from './ShownWith';
 
 type Page = Api['SealedPageView'];
 type Entry = Api['SealedEntryView'];
@@ -32,7 +33,7 @@ export function SealedPages({ version, entry }: Props) {
       ))}
       {version.reflections.map((reflection) => (
         <div key={reflection.title} className="mb-6 border-t border-line pt-4 last:mb-0">
-          <SealedSheet sheet={reflection} />
+          <SealedSheet sheet={reflection} pages={version.pages} />
         </div>
       ))}
     </div>
@@ -40,7 +41,8 @@ export function SealedPages({ version, entry }: Props) {
 }
 
 /** The sheet of a week, as it was sealed. */
-export function SealedSheet({ sheet }: { sheet: Api['SealedReflectionView'] }) {
+export function SealedSheet({ sheet, pages }: { sheet: Api['SealedReflectionView']; pages: Page[] }) {
+  const entries = new Map(pages.flatMap((page) => page.entries).map((entry) => [entry.id, entry]));
   return (
     <article>
       <h2 className="text-[18px]">{sheet.title}</h2>
@@ -48,9 +50,10 @@ export function SealedSheet({ sheet }: { sheet: Api['SealedReflectionView'] }) {
         <div key={answer.question} className="mt-2">
           <h3 className="text-[14.5px]">{answer.question}</h3>
           <p className="whitespace-pre-line">
-            {answer.text || <span className="text-soft">not written</span>}
+            {answer.text || (answer.shown.length === 0 && <span className="text-soft">not written</span>)}
           </p>
-          <p className="text-[13px] text-soft">{answer.words} words</p>
+          <ShownWith entries={answer.shown.flatMap((id) => entries.get(id) ?? [])} />
+          {answer.words > 0 && <p className="text-[13px] text-soft">{plural(answer.words, 'word')}</p>}
         </div>
       ))}
     </article>

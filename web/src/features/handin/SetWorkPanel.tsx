@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Fragment } from 'react';
-import { NavLink, useParams } from 'react-router';
+import { NavLink, useMatch, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { useMe } from '../people';
 import { dueLine, setWorkQuery } from '../setwork';
@@ -9,14 +9,15 @@ import { byListName, listName, versionWords } from './words';
 
 /** A teacher's contents: what was set, or, inside it, who has handed in and who has not. */
 export function SetWorkPanel({ onGo }: { onGo: () => void }) {
-  const { setWork, class: unasked } = useParams();
+  const { setWork } = useParams();
+  const isUnasked = !!useMatch('/unasked/:class/*');
   return (
     <nav
       aria-label="Contents"
       onClick={(event) => (event.target as HTMLElement).closest('a') && onGo()}
       onKeyDown={undefined}
     >
-      {setWork || unasked ? <Register /> : <AllSetWork />}
+      {setWork || isUnasked ? <Register /> : <AllSetWork />}
     </nav>
   );
 }
@@ -42,8 +43,11 @@ function AllSetWork() {
       <hr className="mx-3 my-3 border-line" />
       {me.classes.map((one) => (
         <Fragment key={one.id}>
-          <NavLink to={`/classes/${one.id}`} className={row}>
+          <NavLink to={`/classes/${one.id}`} end className={row}>
             Coverage of {one.name}
+          </NavLink>
+          <NavLink to={`/classes/${one.id}/sheets`} className={row}>
+            Weekly sheets of {one.name}
           </NavLink>
           <NavLink to={`/unasked/${one.id}`} className={row}>
             Sent unasked by {one.name}

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Heading, Trouble, useKeys } from '../../ui';
 import { GiveLink } from '../reading';
@@ -121,6 +122,14 @@ function VersionSide({ version }: { version: Version }) {
           </Link>
           <VersionFiles id={id} />
           <GiveLink kind="VERSION" of={id} title={version.title} />
+          {version.ownNotebook && (
+            <Link
+              to={`/n/${version.ownNotebook}/look-backs/${newId()}?version=${id}`}
+              className="rounded-md border border-line px-3 py-1.5 font-semibold hover:border-petrol"
+            >
+              Look back on it
+            </Link>
+          )}
           {version.state === 'WAITING' && <Button onClick={() => takeBack.mutate()}>Take it back</Button>}
           {version.state === 'SENT_BACK' && (
             <Link

@@ -34,6 +34,7 @@ const ALONG = [
   ['marks', 'Your marks: keys, open questions, tasks'],
   ['cues', 'Your cues for review'],
   ['earlier', 'Earlier versions of what you typed'],
+  ['lookBacks', 'What you wrote looking back on these pieces'],
 ] as const;
 
 function Word({ teacher, manner, onChange }: { teacher: string } & Omit<Props, 'ready'>) {

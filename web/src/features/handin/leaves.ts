@@ -6,12 +6,12 @@ type Content = Pick<Api['SealedView'], 'pages' | 'reflections'>;
 export type Leaf =
   | { kind: 'title' }
   | { kind: 'page'; page: Api['SealedPageView'] }
-  | { kind: 'sheet'; sheet: Api['SealedReflectionView'] };
+  | { kind: 'sheet'; sheet: Api['SealedReflectionView']; pages: Content['pages'] };
 
 export const leavesOf = ({ pages, reflections }: Content): Leaf[] => [
   { kind: 'title' },
   ...pages.map((page): Leaf => ({ kind: 'page', page })),
-  ...reflections.map((sheet): Leaf => ({ kind: 'sheet', sheet })),
+  ...reflections.map((sheet): Leaf => ({ kind: 'sheet', sheet, pages })),
 ];
 
 /** The points that a page is notched at, each once, in their order. */

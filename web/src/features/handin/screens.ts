@@ -5,3 +5,4 @@ export { HandInScreen } from './HandInScreen';
 export { HandInsScreen } from './HandInsScreen';
 export { OverviewScreen } from './OverviewScreen';
 export { VersionScreen } from './VersionScreen';
+export { WeeklyScreen } from './WeeklyScreen';

@@ -17,7 +17,7 @@ export type Manner = {
 const PLAIN: Manner = {
   words: '',
   makers: [],
-  along: { marks: false, cues: false, earlier: false },
+  along: { marks: false, cues: false, earlier: false, lookBacks: false },
   fitted: false,
 };
 

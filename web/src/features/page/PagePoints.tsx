@@ -3,6 +3,7 @@ import type { Api } from '../../api';
 import { dayName, evidenceOf, moment, Shape } from '../../ui';
 import { type EntryActs, markedWords, type Shown } from '../entry';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
+import { LookedBackOn } from '../reflection';
 import { BenchesWaiting } from '../scan';
 import { PerhapsAbout } from '../suggest';
 import { Neighbours } from './Neighbours';
@@ -60,6 +61,7 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
       <BenchesWaiting page={page} />
       <StillOpen entries={entries} marking={marking} onOpen={onOpenMark} />
       <Neighbours page={page} />
+      <LookedBackOn page={page} chosen={chosen && !chosen.isWaiting ? chosen.id : undefined} />
       {remarks.length > 0 && (
         <>
           <h2 className="mt-5 mb-1.5 text-[15px]">From {remarks[0]?.author}</h2>

@@ -44,7 +44,7 @@ test('lists each point once with every kind of its evidence', async () => {
     entry('two', { notches: ['a'] }),
     entry('three', { kind: 'INK', content: INK, notches: ['a', 'b'] }),
   ]);
-  const lines = await within(aside()).findAllByRole('link');
+  const lines = await within(aside()).findAllByRole('link', { name: /^2\.3/ });
   expect(lines.map((line) => line.textContent)).toEqual(['2.3aEcho as reflection', '2.3bDistance from time']);
   expect(
     within(lines[0] as HTMLElement)

@@ -18,7 +18,7 @@ export function LinkMade({ link, secret }: { link: Api['ReaderLinkView']; secret
         {whenItOpens(link)} It opens for {link.reader} until <b>{dayName(link.lastDay)}</b>. The link is shown
         only now, so copy it if you need it.
       </p>
-      <div className="flex justify-center rounded-md bg-[#fff] p-4">
+      <div className="flex justify-center rounded-md bg-sheet p-4">
         <QRCodeSVG value={address} size={180} title="Code with the link" />
       </div>
       <input

@@ -1,12 +1,6 @@
 import type { Api } from '../../api';
 import { Card, Empty, percent } from '../../ui';
-
-const SCALE = [
-  [1, 'not at all'],
-  [2, 'a little'],
-  [3, 'fairly'],
-  [4, 'sure'],
-] as const;
+import { SurenessScale } from './SurenessScale';
 
 const SAYS = { OVER_SURE: 'Surer than your papers say', UNDER_SURE: 'Your papers say you can be surer' };
 
@@ -44,32 +38,7 @@ function TopicRating({ topic, value, onRate }: TopicProps) {
       <legend className="float-left mr-2 w-36 leading-snug">
         {topic.code} {topic.title}
       </legend>
-      <div className="flex items-center gap-1">
-        {SCALE.map(([step, name]) => (
-          <label
-            key={step}
-            title={name}
-            className="cursor-pointer rounded focus-within:outline-2 focus-within:outline-petrol"
-          >
-            <input
-              type="radio"
-              name={topic.topic}
-              className="sr-only"
-              aria-label={`${step} of 4, ${name}`}
-              checked={value === step}
-              onChange={() => onRate(step)}
-            />
-            <svg viewBox="0 0 24 16" className="h-4 w-6" aria-hidden="true">
-              <path
-                d="M2 1h20l-5 13H7z"
-                fill={value !== undefined && step <= value ? 'var(--petrol)' : 'none'}
-                stroke="var(--petrol)"
-                strokeWidth="1.3"
-              />
-            </svg>
-          </label>
-        ))}
-      </div>
+      <SurenessScale name={topic.topic} value={value} onChange={onRate} />
       <p className="clear-left text-[13px] text-soft">
         {[beforeWords(topic), paperWords(topic)].filter(Boolean).join(' · ')}
       </p>

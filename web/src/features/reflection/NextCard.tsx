@@ -5,7 +5,7 @@ import { Card } from '../../ui';
 export function NextCard({ next, onChange }: { next: string; onChange: (next: string) => void }) {
   const id = useId();
   return (
-    <Card className="mb-3">
+    <Card className="mb-3 border-l-4 border-transparent">
       <label htmlFor={id} className="font-head text-[16px] font-bold">
         What do you mean to do next week?
       </label>

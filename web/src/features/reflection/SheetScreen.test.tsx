@@ -1,17 +1,41 @@
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { UserEvent } from '@testing-library/user-event';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
+import { entry, page } from '../../test/openPage';
 import { NO_NETWORK, refuse, visit } from '../../test/visit';
 
 const PROMPT = 'What worked, what did not, and why?';
+const WALL: Api['Glimpse'] = {
+  id: 'e1',
+  kind: 'PHOTO',
+  name: 'Wall',
+  words: '',
+  pageId: 'p1',
+  picture: 'm1',
+  peaks: [],
+  seconds: 0,
+};
+const answer = (words: string, part: Partial<Api['Answer']> = {}): Api['Answer'] => ({
+  words,
+  given: '',
+  pieces: [],
+  made: [],
+  ...part,
+});
 const SHEET: Api['SheetView'] = {
   week: 12,
   monday: '2026-11-23',
   version: 3,
-  prompts: [{ question: PROMPT, least: 3, most: 5 }],
-  answers: ['It worked.'],
-  work: [{ id: 'e1', kind: 'PHOTO', name: 'Wall', pageId: 'p1' }],
-  choices: ['e1'],
+  readers: [],
+  prompts: [
+    { question: PROMPT, range: { least: 3, most: 5 }, asks: 'WORDS', openings: ['It worked because …'] },
+  ],
+  answers: [answer('It worked.')],
+  letGo: '',
+  work: [WALL],
+  drawn: [],
+  home: 's1',
   ratings: [
     {
       topic: 't1',
@@ -49,7 +73,7 @@ test.each([
   ['It’s 0.28 s, isn’t it?', '5 of 3 to 5'],
   ['We timed it again and again.', '6, 1 too many'],
 ])('says where “%s” stands in its range', async (text, words) => {
-  await open({ answers: [text] });
+  await open({ answers: [answer(text)] });
   expect(document.getElementById(box().getAttribute('aria-describedby') ?? '')?.textContent).toBe(words);
 });
 
@@ -60,20 +84,18 @@ test('keeps what is written without being told to, over the version that it was 
   expect(server.sent(PUT)).toEqual([
     {
       baseVersion: 3,
-      answers: ['We timed it.'],
-      choices: ['e1'],
+      questions: [PROMPT],
+      answers: [answer('We timed it.')],
       ratings: {},
       resolve: { about: '', next: '' },
+      letGo: '',
     },
   ]);
 });
 
-test.each([
-  ['asks for at least one piece of work', SHEET.work, /at least one/],
-  ['says when there is none to choose', [], /Nothing was made in this notebook in week 12/],
-])('%s', async (_, work, words) => {
-  await open({ choices: [], work });
-  expect(screen.getByText(words)).toBeTruthy();
+test('says when there is no work to draw in', async () => {
+  await open({ work: [] });
+  expect(screen.getByText(/Nothing was made in this notebook in week 12/)).toBeTruthy();
 });
 
 test('takes a rating by its name and holds it against the papers and those before', async () => {
@@ -91,7 +113,10 @@ test('has every word after a visit without network', async () => {
   document.body.replaceChildren();
   const { server } = await open({});
   expect(box().value).toBe('Written on the bus.');
-  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ answers: ['Written on the bus.'] }]), MILLIS);
+  await waitFor(
+    () => expect(server.sent(PUT)).toMatchObject([{ answers: [{ words: 'Written on the bus.' }] }]),
+    MILLIS,
+  );
 });
 
 test('keeps both when the sheet was written on in another place', async () => {
@@ -100,7 +125,7 @@ test('keeps both when the sheet was written on in another place', async () => {
     {},
     {
       'GET /api/notebooks/n1/reflections/12': () =>
-        isFirst ? SHEET : { ...SHEET, version: 4, answers: ['It worked. At home.'] },
+        isFirst ? SHEET : { ...SHEET, version: 4, answers: [answer('It worked. At home.')] },
       [PUT]: () => {
         if (!isFirst) return { version: 5 };
         isFirst = false;
@@ -148,4 +173,101 @@ test('keeps what became of an intention, and the next one', async () => {
 test('asks about nothing where nothing was meant', async () => {
   await open({});
   expect(screen.queryByText(/you meant to/)).toBeNull();
+});
+
+const withIt = () => screen.getByRole('list', { name: 'With this answer' });
+
+test.each([
+  ['a press', async (user: UserEvent) => user.click(screen.getByRole('button', { name: /Wall/ }))],
+  ['its letter, outside the text', async (user: UserEvent) => user.keyboard('a')],
+])('draws work into the answer by %s, and out of it', async (_, act) => {
+  const { user, server } = await open({});
+  await act(user);
+  expect(within(withIt()).getByText('Wall')).toBeTruthy();
+  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ answers: [{ pieces: ['e1'] }] }]), MILLIS);
+  await user.click(screen.getByRole('button', { name: 'Take Wall out of this answer' }));
+  expect(screen.queryByRole('list', { name: 'With this answer' })).toBeNull();
+});
+
+test('draws work into the answer that was written in last', async () => {
+  const other = { ...(SHEET.prompts[0] as Api['Prompt']), question: 'How will you use it?' };
+  const { user, server } = await open({
+    prompts: [...SHEET.prompts, other],
+    answers: [answer(''), answer('')],
+  });
+  await user.click(screen.getByRole('textbox', { name: other.question }));
+  await user.keyboard('{Escape}a');
+  await waitFor(
+    () => expect(server.sent(PUT)).toMatchObject([{ answers: [{ pieces: [] }, { pieces: ['e1'] }] }]),
+    MILLIS,
+  );
+});
+
+test('says so where a piece is in the bin', async () => {
+  await open({ answers: [answer('So.', { pieces: ['gone'] })] });
+  expect(within(withIt()).getByText(/in the bin/)).toBeTruthy();
+});
+
+test('offers ways to begin and types none of them', async () => {
+  await open({ answers: [answer('')] });
+  expect(screen.getByText(/It worked because …/)).toBeTruthy();
+  expect(box().value).toBe('');
+  write('It');
+  expect(screen.queryByText(/Ways to begin/)).toBeNull();
+});
+
+type Act = (user: UserEvent) => Promise<unknown>;
+
+test.each<[Api['Prompt']['asks'], Act, string]>([
+  ['NUMBER', async (user: UserEvent) => user.type(screen.getByLabelText(/^Number for/), 'x34.5y'), '34.5'],
+  [
+    'TOPIC',
+    async (user: UserEvent) => user.selectOptions(screen.getByLabelText(/^Topic for/), '2.3 Echoes'),
+    't1',
+  ],
+  [
+    'RATING',
+    async (user: UserEvent) =>
+      user.click(screen.getAllByRole('radio', { name: '3 of 4, fairly' })[0] as HTMLElement),
+    '3',
+  ],
+])('takes what a question asks for beside words: %s', async (asks, act, given) => {
+  const prompt = { ...(SHEET.prompts[0] as Api['Prompt']), asks };
+  const { user, server } = await open({ prompts: [prompt] });
+  await act(user);
+  await waitFor(() => expect(server.sent(PUT).at(-1)).toMatchObject({ answers: [{ given }] }), MILLIS);
+});
+
+test('lets a week go with a reason, and takes it up again', async () => {
+  const { user, server } = await open({ answers: [answer('')] });
+  await user.click(screen.getByRole('button', { name: 'Let this week go' }));
+  await user.type(screen.getByLabelText(/^Why is there nothing/), 'At the dentist.');
+  await user.click(screen.getByRole('button', { name: 'Let it go' }));
+  expect(screen.queryByRole('textbox', { name: PROMPT })).toBeNull();
+  await waitFor(() => expect(server.sent(PUT).at(-1)).toMatchObject({ letGo: 'At the dentist.' }), MILLIS);
+  await user.click(screen.getByRole('button', { name: 'Write it after all' }));
+  expect(box()).toBeTruthy();
+});
+
+test('counts what was spoken, in minutes', async () => {
+  const spoken = {
+    ...WALL,
+    id: 'r1',
+    kind: 'RECORDING' as const,
+    picture: undefined,
+    seconds: 2,
+    name: 'Said',
+  };
+  const media = { id: 'm2', seconds: 2, peaks: [], compact: true } as never;
+  const said = entry('r1', { kind: 'RECORDING', content: {}, media, caption: 'Said' });
+  await open(
+    { answers: [answer('', { made: ['r1'] })], drawn: [spoken] },
+    { 'GET /api/pages/p1': page([said]) },
+  );
+  expect(await screen.findByText('0:02 spoken, of 0:02 to 0:03')).toBeTruthy();
+});
+
+test('tells who reads the sheet before it is written', async () => {
+  await open({ readers: ['Ms Tolland'], set: 'Practicals' });
+  expect(screen.getByText(/Questions: Practicals. Ms Tolland reads this sheet/)).toBeTruthy();
 });

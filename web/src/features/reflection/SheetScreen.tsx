@@ -1,13 +1,17 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { Heading, Trouble } from '../../ui';
+import { Heading, Trouble, useKeys } from '../../ui';
 import { AskedBand } from './AskedBand';
 import { HowSure } from './HowSure';
+import { LetGoCard, LetGoForm } from './LetGo';
+import type { Sheet } from './mergeSheets';
 import { NextCard } from './NextCard';
 import { PromptCard } from './PromptCard';
 import { sheetQuery } from './queries';
+import { useMade } from './useMade';
 import { useSheet } from './useSheet';
-import { WorkBeside } from './WorkBeside';
+import { LETTERS, WorkBeside } from './WorkBeside';
 
 /** The sheet of a week: what was meant last time, the questions with the week's work beside them, what is meant next. */
 export function SheetScreen() {
@@ -17,15 +21,35 @@ export function SheetScreen() {
 
 function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
   const view = useSuspenseQuery(sheetQuery(notebook, week)).data;
-  const { sheet, change, resolve, kept, trouble } = useSheet(notebook, view);
-  const answer = (index: number, text: string) =>
-    change({ answers: sheet.answers.map((one, i) => (i === index ? text : one)) });
+  const { sheet, change, answer, resolve, kept, trouble } = useSheet(notebook, view);
+  const made = useMade({
+    notebook,
+    title: `Week ${week}, looking back`,
+    home: view.home,
+    work: [...view.drawn, ...view.work],
+    ids: sheet.answers.flatMap((one) => one.made),
+  });
+  const [into, setInto] = useState(0);
+  const drawn = sheet.answers.flatMap((one) => one.pieces);
+  /** Into the answer that is written, or out of all answers where it is in one. */
   const toggle = (id: string) =>
-    change({
-      choices: sheet.choices.includes(id)
-        ? sheet.choices.filter((one) => one !== id)
-        : [...sheet.choices, id],
-    });
+    drawn.includes(id)
+      ? change({
+          answers: sheet.answers.map((one) => ({
+            ...one,
+            pieces: one.pieces.filter((piece) => piece !== id),
+          })),
+        })
+      : answer(into, (now) => ({ pieces: [...now.pieces, id] }));
+  const isLetGo = !!sheet.letGo;
+  useKeys(
+    isLetGo
+      ? {}
+      : Object.fromEntries(
+          view.work.slice(0, LETTERS.length).map((one, at) => [LETTERS[at], () => toggle(one.id)]),
+        ),
+  );
+  const work = new Map([...view.work, ...view.drawn].map((one) => [one.id, one]));
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
@@ -34,7 +58,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
           <output className="ml-auto text-[13px] text-soft" aria-live="polite">
             {kept}
           </output>
-          {sheet.answers.some((one) => one.trim()) && (
+          {isWritten(sheet) && (
             <Link
               to={`/n/${notebook}/hand-in?monday=${view.monday}`}
               className="font-semibold whitespace-nowrap text-petrol hover:underline"
@@ -43,28 +67,60 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
             </Link>
           )}
         </div>
+        <WhoAsks set={view.set} readers={view.readers} />
         <Trouble>{trouble}</Trouble>
-        {view.asked && (
+        <Trouble>{made.trouble}</Trouble>
+        {isLetGo && <LetGoCard reason={sheet.letGo} onWrite={() => change({ letGo: '' })} />}
+        {!isLetGo && view.asked && (
           <AskedBand asked={view.asked} week={week} resolve={sheet.resolve} onChange={resolve} />
         )}
-        {view.prompts.map((prompt, i) => (
-          <PromptCard
-            key={prompt.question}
-            prompt={prompt}
-            text={sheet.answers[i] ?? ''}
-            onChange={(text) => answer(i, text)}
+        {!isLetGo &&
+          view.prompts.map((prompt, i) => (
+            <PromptCard
+              key={prompt.question}
+              notebook={notebook}
+              number={i + 1}
+              prompt={prompt}
+              answer={sheet.answers[i] ?? { words: '', given: '', pieces: [], made: [] }}
+              topics={view.ratings}
+              work={work}
+              made={made}
+              isInto={into === i}
+              onInto={() => setInto(i)}
+              onChange={(part) => answer(i, part)}
+            />
+          ))}
+        {!isLetGo && <NextCard next={sheet.resolve.next} onChange={(next) => resolve({ next })} />}
+        {!isLetGo && !isWritten(sheet) && <LetGoForm onLetGo={(letGo) => change({ letGo })} />}
+      </div>
+      {!isLetGo && (
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 md:max-xl:grid-cols-2">
+          <WorkBeside
+            week={week}
+            work={view.work.filter((one) => !sheet.answers.some(({ made: own }) => own.includes(one.id)))}
+            drawn={drawn}
+            into={view.prompts[into]?.question ?? ''}
+            onDraw={toggle}
           />
-        ))}
-        <NextCard next={sheet.resolve.next} onChange={(next) => resolve({ next })} />
-      </div>
-      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 md:max-xl:grid-cols-2">
-        <WorkBeside view={view} choices={sheet.choices} onToggle={toggle} />
-        <HowSure
-          topics={view.ratings}
-          ratings={sheet.ratings}
-          onRate={(topic, value) => change({ ratings: { ...sheet.ratings, [topic]: value } })}
-        />
-      </div>
+          <HowSure
+            topics={view.ratings}
+            ratings={sheet.ratings}
+            onRate={(topic, value) => change({ ratings: { ...sheet.ratings, [topic]: value } })}
+          />
+        </div>
+      )}
     </div>
   );
 }
+
+/** Whose questions these are, and who reads the answers, where that is not only oneself. */
+function WhoAsks({ set, readers }: { set?: string; readers: string[] }) {
+  const words = [
+    set && `Questions: ${set}.`,
+    readers.length > 0 &&
+      `${readers.join(' and ')} ${readers.length > 1 ? 'read' : 'reads'} this sheet: it is handed in by itself when the week is over.`,
+  ].filter(Boolean);
+  return words.length > 0 ? <p className="mb-2 text-[13.5px] text-soft">{words.join(' ')}</p> : null;
+}
+
+const isWritten = (sheet: Sheet) => sheet.answers.some((one) => one.words.trim() || one.made.length > 0);

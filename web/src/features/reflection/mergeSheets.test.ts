@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
-import { mergeSheets, type Resolve, type Sheet } from './mergeSheets';
+import { mergeSheets, NO_ANSWER, type Resolve, type Sheet } from './mergeSheets';
 
-const sheet = (answer: string, choices: string[] = [], ratings: Record<string, number> = {}): Sheet => ({
-  answers: [answer],
-  choices,
+const sheet = (words: string, pieces: string[] = [], ratings: Record<string, number> = {}): Sheet => ({
+  answers: [{ ...NO_ANSWER, words, pieces }],
   ratings,
   resolve: { about: '', next: '' },
+  letGo: '',
 });
 
 test.each([
@@ -17,16 +17,16 @@ test.each([
   ['I went on from what they wrote', '', 'Echo. Wall.', 'Echo.', 'Echo. Wall.'],
   ['I cleared it and they wrote on', 'Echo.', '', 'Echo. Wall.', 'Echo. Wall.'],
 ])('keeps every word when %s', (_, base, mine, theirs, merged) => {
-  expect(mergeSheets(sheet(base), sheet(mine), sheet(theirs)).answers).toEqual([merged]);
+  expect(mergeSheets(sheet(base), sheet(mine), sheet(theirs)).answers[0]?.words).toBe(merged);
 });
 
-test('adds the choices of both and leaves out what either took away', () => {
+test('draws in what both drew and leaves out what either took out', () => {
   const merged = mergeSheets(
     sheet('', ['a', 'b']),
     sheet('', ['a', 'mine']),
     sheet('', ['a', 'b', 'theirs']),
   );
-  expect(merged.choices).toEqual(['a', 'theirs', 'mine']);
+  expect(merged.answers[0]?.pieces).toEqual(['a', 'theirs', 'mine']);
 });
 
 test('lets a rating that was changed here win, and only that', () => {
@@ -70,4 +70,14 @@ test.each([
   expect(mergeSheets(resolved(base), resolved(mine), resolved(theirs)).resolve).toEqual(
     resolved(merged).resolve,
   );
+});
+
+test.each([
+  ['', 'Ill.', '', 'Ill.'],
+  ['Ill.', '', 'Ill.', ''],
+  ['', '', 'Ill.', 'Ill.'],
+  ['', 'At a race.', 'Ill.', 'At a race.'],
+])('lets a week go as it was last said here, else there (%#)', (base, mine, theirs, merged) => {
+  const letting = (letGo: string): Sheet => ({ ...sheet(''), letGo });
+  expect(mergeSheets(letting(base), letting(mine), letting(theirs)).letGo).toBe(merged);
 });

@@ -14,5 +14,47 @@ export const sheetQuery = (id: string, week: number) =>
       unwrap(api.GET('/api/notebooks/{id}/reflections/{week}', { params: { path: { id, week } } })),
     // What is being written must not be replaced by what was there before.
     staleTime: Number.POSITIVE_INFINITY,
-    gcTime: 0,
+  });
+
+/** The sets of questions of a student, or of a class for its teacher. */
+export const promptSetsQuery = (classId?: string) =>
+  queryOptions({
+    queryKey: ['prompt-sets', classId ?? 'own'],
+    queryFn: () =>
+      unwrap(
+        classId
+          ? api.GET('/api/classes/{classId}/prompt-sets', { params: { path: { classId } } })
+          : api.GET('/api/prompt-sets'),
+      ),
+  });
+
+/** What looking back begins with: entries, a page or a version, and the set of questions where it is not ours. */
+export type Begun = { entries?: string[]; page?: string; version?: string; set?: string };
+
+export const lookBackQuery = (notebook: string, id: string, begun: Begun) =>
+  queryOptions({
+    queryKey: ['look-back', id, begun.set ?? ''],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/notebooks/{notebook}/look-backs/{id}', {
+          params: { path: { notebook, id }, query: begun },
+        }),
+      ),
+    // What is being written must not be replaced by what was there before.
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** All that looks back on single pieces of a notebook. */
+export const lookBacksQuery = (notebook: string) =>
+  queryOptions({
+    queryKey: ['look-backs', 'notebook', notebook],
+    queryFn: () =>
+      unwrap(api.GET('/api/notebooks/{notebook}/look-backs', { params: { path: { notebook } } })),
+  });
+
+/** What looks back on a page, or on something on it. */
+export const lookBacksOnQuery = (page: string) =>
+  queryOptions({
+    queryKey: ['look-backs', 'page', page],
+    queryFn: () => unwrap(api.GET('/api/pages/{page}/look-backs', { params: { path: { page } } })),
   });

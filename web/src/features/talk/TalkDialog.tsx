@@ -27,7 +27,7 @@ export function TalkDialog({ title, talk, subject, canSave, onClose }: Props) {
     <Dialog title={`“${title}”, as it was drawn`} onClose={onClose} size="full">
       <svg
         viewBox={`0 0 ${surface.width} ${surface.height}`}
-        className="mx-auto block rounded-md border border-line bg-[#fff]"
+        className="mx-auto block rounded-md border border-line bg-sheet"
         style={{ width: `min(100%, calc(66vh * ${surface.width / surface.height}))` }}
         role="img"
         aria-label={title}

@@ -52,8 +52,13 @@ class BagsTest extends AppTest {
         school.photo(student, desk, EntryWidth.HALF);
         TalkedPage.on(desk, browser, student);
         ok("PUT", "/api/entries/%s/marks/%s".formatted(text, UUID.randomUUID()), "{'kind':'TASK','due':'2026-11-27'}");
-        ok("PUT", "/api/notebooks/%s/reflections/12".formatted(desk.notebook().id()), """
-                {'baseVersion':0,'answers':['I timed an echo.','It came back sooner.','Again'],'choices':['%s'],'ratings':{}}""".formatted(text));
+        ok(
+                "PUT",
+                "/api/notebooks/%s/reflections/12".formatted(desk.notebook().id()),
+                WeeklySheet.over(0, "I timed an echo.", "It came back sooner.", "Again")
+                        .drawing(text)
+                        .json());
+        ok("PUT", "/api/prompt-sets/" + UUID.randomUUID(), PromptSetsTest.set("Mine", "2026-11-30", "Why?"));
         var collection = UUID.randomUUID();
         ok("PUT", "/api/collections/" + collection, "{'title':'Walls','purpose':'For the practical'}");
         ok(

@@ -30,20 +30,23 @@ class CoverageOverHttpTest extends AppTest {
     void takesAReflectionAsEvidenceForTheTopicsOfTheWorkItLooksBackOn() {
         var entry = school.typed(school.student, desk, "An echo", "2.3a", "2.3b");
         assertThat(topic("2.3").path("standing").asString()).isEqualTo("One kind only");
-        reflect("{'baseVersion':0,'answers':['I know why we halve it.','',''],'choices':['%s'],'ratings':{'%s':3}}"
-                .formatted(entry, school.node("2.3")));
+        reflect(WeeklySheet.over(0, "I know why we halve it.")
+                .drawing(entry)
+                .rating(school.node("2.3"), 3)
+                .json());
         assertThat(topic("2.3").path("standing").asString()).isEqualTo("Solid");
         assertThat(topic("2.3").path("rating").asInt()).isEqualTo(3);
     }
 
     @Test
     void refusesAReflectionThatWasChangedElsewhere() {
-        var first = "{'baseVersion':0,'answers':['one','',''],'choices':[],'ratings':{}}";
+        var first = WeeklySheet.over(0, "one").json();
         reflect(first);
         assertThat(reflect(first).status()).isEqualTo(200);
         assertThat(reflect(first.replace("one", "two")).status()).isEqualTo(409);
-        assertThat(reflect("{'baseVersion':1,'answers':['two','',''],'choices':[],'ratings':{'%s':5}}"
-                                .formatted(school.node("2.3")))
+        assertThat(reflect(WeeklySheet.over(1, "two")
+                                .rating(school.node("2.3"), 5)
+                                .json())
                         .status())
                 .isEqualTo(422);
     }

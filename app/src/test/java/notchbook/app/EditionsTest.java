@@ -76,8 +76,10 @@ class EditionsTest extends AppTest {
     @Test
     void takesRatingsTicksAndLooksAlong() {
         var entry = school.typed(school.student, desk, "An echo", "2.3a", "2.3b");
-        var sheet = "{'baseVersion':0,'answers':['I know why.','',''],'choices':['%s'],'ratings':{'%s':3}}"
-                .formatted(entry, school.node("2.3"));
+        var sheet = WeeklySheet.over(0, "I know why.")
+                .drawing(entry)
+                .rating(school.node("2.3"), 3)
+                .json();
         send("PUT", "/reflections/12", sheet);
         send("PUT", "/ticks/" + school.node("2.3a"), "");
         send("PUT", "/moves/" + UUID.randomUUID(), "{'editionId':'%s','examYear':2028,'tier':'CORE'}".formatted(next));

@@ -106,8 +106,27 @@ final class Endpoints {
             entry("GET /api/notebooks/{notebook}/reflections", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/reflections/12", STUDENT_ONLY),
             entry(
-                    "PUT /api/notebooks/{notebook}/reflections/12 {'baseVersion':0,'answers':['a','b','c'],'choices':[],'ratings':{}}",
+                    "PUT /api/notebooks/{notebook}/reflections/12 "
+                            + WeeklySheet.over(0, "a").json(),
                     STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/look-backs", STUDENT_ONLY),
+            entry("GET /api/pages/{page}/look-backs", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/look-backs/{new}?page={page}", STUDENT_ONLY),
+            entry(
+                    "PUT /api/notebooks/{notebook}/look-backs/{lookBack} " + LookBacksTest.onPage("{page}"),
+                    STUDENT_ONLY),
+            entry("DELETE /api/look-backs/{lookBack}", STUDENT_ONLY),
+            entry("POST /api/look-backs/{lookBack}/restore", STUDENT_ONLY),
+            entry("GET /api/prompt-sets", ANY_STUDENT),
+            entry("PUT /api/prompt-sets/{promptSet} " + PromptSetsTest.set("Mine", "2026-11-30", "Why?"), STUDENT_ONLY),
+            entry("DELETE /api/prompt-sets/{promptSet}", STUDENT_ONLY),
+            entry("GET /api/classes/{class}/prompt-sets", TEACHER_ONLY),
+            entry(
+                    "PUT /api/classes/{class}/prompt-sets/{new} "
+                            + PromptSetsTest.ofClass("Class", "2026-11-30", false, "Why?"),
+                    TEACHER_ONLY),
+            entry("DELETE /api/classes/{class}/prompt-sets/{classPromptSet}", TEACHER_ONLY),
+            entry("GET /api/classes/{class}/sheets?week=12", TEACHER_ONLY),
             entry("GET /api/notebooks/{notebook}/bin", STUDENT_ONLY),
             entry("POST /api/notebooks/{notebook}/bin/{binned}/restore", STUDENT_ONLY),
             entry("POST /api/notebooks/{notebook}/sections-for-units", STUDENT_ONLY),
@@ -211,7 +230,7 @@ final class Endpoints {
             entry("GET /api/hand-ins/{handIn}/package", STUDENT_AND_TEACHER),
             entry("GET /api/seal-keys", ANYONE),
             entry(
-                    "PUT /api/hand-ins/{new} {'picked':{'section':'{section}','pages':[]},'setWorkId':'{otherSetWork}','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false},'fitted':false,'withMissing':true}",
+                    "PUT /api/hand-ins/{new} {'picked':{'section':'{section}','pages':[]},'setWorkId':'{otherSetWork}','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false,'lookBacks':false},'fitted':false,'withMissing':true}",
                     STUDENT_ONLY),
             entry("GET /api/school-years", ANYONE_SIGNED_IN),
             entry(
@@ -315,6 +334,24 @@ final class Endpoints {
                 "{'kind':'NOTE','title':'n','note':'n'}");
         var pattern = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
+        var lookBack = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/notebooks/" + desk.notebook().id() + "/look-backs/" + lookBack,
+                LookBacksTest.onPage(desk.page().id().toString()));
+        var promptSet = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/prompt-sets/" + promptSet,
+                PromptSetsTest.set("Mine", "2026-11-30", "Why?"));
+        var classPromptSet = UUID.randomUUID();
+        browser.send(
+                school.teacher,
+                "PUT",
+                "/api/classes/" + school.schoolClass.id() + "/prompt-sets/" + classPromptSet,
+                PromptSetsTest.ofClass("Class", "2026-11-30", false, "Why?"));
         var ownMark = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/own-marks/" + ownMark, "{'name':'Formula','shape':'RING'}");
         var media = school.photo(school.student, desk, EntryWidth.HALF);
@@ -327,6 +364,9 @@ final class Endpoints {
         var talked = TalkedPage.of(school, browser, school.student);
         return Map.ofEntries(
                 entry("scan", scan),
+                entry("promptSet", promptSet),
+                entry("lookBack", lookBack),
+                entry("classPromptSet", classPromptSet),
                 entry("ink", ink(desk)),
                 entry("pdf", school.file(school.student, "sheet.pdf", Samples.pdf())),
                 entry("shot", privateMedia),

@@ -11,8 +11,6 @@ import tools.jackson.databind.JsonNode;
 
 /** What a weekly sheet means to do, asked about on the next one. */
 class IntentionsTest extends AppTest {
-    private static final String EMPTY = "'answers':['','',''],'choices':[],'ratings':{}";
-
     private School.Desk desk;
 
     @BeforeEach
@@ -28,13 +26,8 @@ class IntentionsTest extends AppTest {
         return browser.get(school.student, path(week)).json();
     }
 
-    private Browser.Answer keep(int week, int baseVersion, String resolve) {
-        return browser.send(
-                school.student, "PUT", path(week), "{'baseVersion':" + baseVersion + "," + EMPTY + resolve + "}");
-    }
-
-    private static String means(String next) {
-        return ",'resolve':{'about':'','next':'" + next + "'}";
+    private Browser.Answer keep(int week, WeeklySheet sheet) {
+        return browser.send(school.student, "PUT", path(week), sheet.json());
     }
 
     @Test
@@ -42,7 +35,7 @@ class IntentionsTest extends AppTest {
         assertThat(sheet(10).path("asked").isMissingNode()
                         || sheet(10).path("asked").isNull())
                 .isTrue();
-        keep(9, 0, means("Time twenty claps"));
+        keep(9, WeeklySheet.over(0).meaning("Time twenty claps"));
         assertThat(sheet(9).at("/resolve/next").asString()).isEqualTo("Time twenty claps");
         assertThat(sheet(12).at("/asked/words").asString()).isEqualTo("Time twenty claps");
         assertThat(sheet(12).at("/asked/week").asInt()).isEqualTo(9);
@@ -50,7 +43,7 @@ class IntentionsTest extends AppTest {
                 school.student, "/api/weeks/" + sheet(12).path("monday").asString());
         assertThat(Browser.texts(week.json().path("intentions"), "words")).contains("Time twenty claps");
 
-        keep(11, 0, ",'resolve':{'outcome':'PARTLY','about':'Ten of them.','next':''}");
+        keep(11, WeeklySheet.over(0).resolving("{'outcome':'PARTLY','about':'Ten of them.','next':''}"));
         assertThat(sheet(11).at("/resolve/outcome").asString()).isEqualTo("PARTLY");
         assertThat(sheet(11).at("/resolve/about").asString()).isEqualTo("Ten of them.");
         assertThat(sheet(12).path("asked").path("words").asString(""))
@@ -60,13 +53,9 @@ class IntentionsTest extends AppTest {
 
     @Test
     void stayWhereADeviceSendsASheetWithoutThem() {
-        keep(9, 0, means("Time twenty claps"));
-        browser.send(
-                school.student,
-                "PUT",
-                path(9),
-                "{'baseVersion':1,'answers':['Timed.','',''],'choices':[],'ratings':{}}");
-        assertThat(sheet(9).at("/answers/0").asString()).isEqualTo("Timed.");
+        keep(9, WeeklySheet.over(0).meaning("Time twenty claps"));
+        keep(9, WeeklySheet.over(1, "Timed."));
+        assertThat(sheet(9).at("/answers/0/words").asString()).isEqualTo("Timed.");
         assertThat(sheet(9).at("/resolve/next").asString()).isEqualTo("Time twenty claps");
     }
 
@@ -77,7 +66,7 @@ class IntentionsTest extends AppTest {
                 .json()
                 .path("topics")
                 .toString();
-        keep(11, 0, means("Time twenty claps"));
+        keep(11, WeeklySheet.over(0).meaning("Time twenty claps"));
         assertThat(browser.get(
                                 school.student,
                                 "/api/notebooks/" + desk.notebook().id() + "/coverage")
@@ -89,14 +78,15 @@ class IntentionsTest extends AppTest {
 
     @Test
     void goAlongWithASheetThatIsHandedIn() {
-        browser.send(school.student, "PUT", path(11), """
-                {'baseVersion':0,'answers':['We timed it.','',''],'choices':[],'ratings':{},
-                'resolve':{'outcome':'NOT','about':'It rained.','next':'Ask about lenses'}}""");
+        keep(
+                11,
+                WeeklySheet.over(0, "We timed it.")
+                        .resolving("{'outcome':'NOT','about':'It rained.','next':'Ask about lenses'}"));
         var monday = sheet(11).path("monday").asString();
         var version = UUID.randomUUID();
         var sealed = browser.send(school.student, "PUT", "/api/hand-ins/" + version, """
                 {'picked':{'notebook':'%s','monday':'%s','pages':[]},'setWorkId':'%s','purpose':'HAND_IN','with':[],'words':'',
-                'along':{'marks':false,'cues':false,'earlier':false},'fitted':false,'withMissing':true}""".formatted(
+                'along':{'marks':false,'cues':false,'earlier':false,'lookBacks':false},'fitted':false,'withMissing':true}""".formatted(
                         desk.notebook().id(), monday, school.setWork().id()));
         assertThat(sealed.status()).as(sealed.detail()).isEqualTo(200);
         var answers =
@@ -106,19 +96,18 @@ class IntentionsTest extends AppTest {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {",'resolve':{'outcome':'MAYBE','about':'','next':''}", ",'resolve':{'about':'','next':'LONG'}"})
+    @ValueSource(strings = {"{'outcome':'MAYBE','about':'','next':''}", "{'about':'','next':'LONG'}"})
     void areRefusedInWords(String resolve) {
-        var answer = keep(11, 0, resolve.replace("LONG", "a".repeat(501)));
+        var answer = keep(11, WeeklySheet.over(0).resolving(resolve.replace("LONG", "a".repeat(501))));
         assertThat(answer.status()).isBetween(400, 422);
         assertThat(answer.detail()).isNotBlank();
     }
 
     @Test
     void stayAsTheyAreWhereTheSameSheetIsSentTwice() {
-        keep(11, 0, means("Draw"));
-        var again = keep(11, 0, means("Draw"));
+        keep(11, WeeklySheet.over(0).meaning("Draw"));
+        var again = keep(11, WeeklySheet.over(0).meaning("Draw"));
         assertThat(again.json().path("version").asInt()).isEqualTo(1);
-        assertThat(keep(11, 0, means("Plot")).status()).isEqualTo(409);
+        assertThat(keep(11, WeeklySheet.over(0).meaning("Plot")).status()).isEqualTo(409);
     }
 }

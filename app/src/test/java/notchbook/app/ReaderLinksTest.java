@@ -245,8 +245,11 @@ class ReaderLinksTest extends AppTest {
                         "select id from entry where page_id = ? and kind = 'TYPED'",
                         desk.page().id())
                 .get(0);
-        browser.send(school.student, "PUT", "/api/notebooks/" + notebook + "/reflections/12", """
-                {'baseVersion':0,'answers':['Kept to myself.','b','c'],'choices':['%s'],'ratings':{}}""".formatted(entry));
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/notebooks/" + notebook + "/reflections/12",
+                WeeklySheet.over(0, "Kept to myself.").drawing((UUID) entry).json());
         leads("SECTION", desk.section(), Optional.of("Sound comes back"));
         assertThat(text(open("/"))).doesNotContain("Kept to myself.", "not handed in");
         leads("VERSION", version, Optional.of("Sound comes back"));

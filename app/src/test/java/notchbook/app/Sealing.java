@@ -5,7 +5,7 @@ import java.util.UUID;
 /** What a student sends to hand something in. */
 final class Sealing {
     private static final String REST =
-            "'with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false},'fitted':false";
+            "'with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false,'lookBacks':false},'fitted':false";
 
     private Sealing() {}
 
@@ -27,6 +27,12 @@ final class Sealing {
     /** A page without having been asked. */
     static String unasked(UUID page) {
         return "{'picked':{'pages':['%s']},'purpose':'HAND_IN',%s,'withMissing':true}".formatted(page, REST);
+    }
+
+    /** The sheet of a week without having been asked, whatever is missing. */
+    static String sheet(UUID notebook, String monday) {
+        return "{'picked':{'notebook':'%s','monday':'%s','pages':[]},'purpose':'HAND_IN',%s,'withMissing':true}"
+                .formatted(notebook, monday, REST);
     }
 
     static String pickedSection(UUID section) {

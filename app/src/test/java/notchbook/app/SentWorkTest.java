@@ -115,7 +115,7 @@ class SentWorkTest extends AppTest {
                 school.student,
                 "PUT",
                 "/api/notebooks/" + desk.notebook().id() + "/reflections/11",
-                "{'baseVersion':0,'answers':['I halved it.','',''],'choices':['%s'],'ratings':{}}".formatted(entry));
+                WeeklySheet.over(0, "I halved it.").drawing(entry).json());
         var body = Sealing.unasked(desk.page().id())
                 .replace(
                         "{'pages':['%s']}".formatted(desk.page().id()),

@@ -113,7 +113,7 @@ final class ServerBench {
         var id = UUID.randomUUID();
         var seal = millis(() -> put(
                 "/api/hand-ins/" + id,
-                "{'picked':{'section':'%s','pages':[]},'setWorkId':'%s','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false},'fitted':false,'withMissing':true}"
+                "{'picked':{'section':'%s','pages':[]},'setWorkId':'%s','purpose':'HAND_IN','with':[],'words':'','along':{'marks':false,'cues':false,'earlier':false,'lookBacks':false},'fitted':false,'withMissing':true}"
                         .formatted(section, work.path("id").asString())));
         var read = millis(() -> get("/api/hand-ins/" + id));
         System.out.printf(

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,6 +56,7 @@ class DemoSchool implements ApplicationRunner {
     private final NotebookMaker maker;
     private final HandInRounds handIns;
     private final ReflectionMaker reflections;
+    private final LookBackMaker lookBacks;
     private final CollectionMaker collections;
     private final LinkMaker links;
     private final ScanMaker scans;
@@ -76,6 +78,7 @@ class DemoSchool implements ApplicationRunner {
             NotebookMaker maker,
             HandInRounds handIns,
             ReflectionMaker reflections,
+            LookBackMaker lookBacks,
             CollectionMaker collections,
             LinkMaker links,
             ScanMaker scans,
@@ -99,6 +102,7 @@ class DemoSchool implements ApplicationRunner {
         this.maker = maker;
         this.handIns = handIns;
         this.reflections = reflections;
+        this.lookBacks = lookBacks;
         this.collections = collections;
         this.links = links;
         this.scans = scans;
@@ -159,11 +163,22 @@ class DemoSchool implements ApplicationRunner {
         write(books, calendar, page -> page.week() == DemoCalendar.THIS_WEEK);
 
         LOG.info("Demo school 5 of 5: reflections, collections and links for readers");
-        reflections.fill(books, calendar);
+        reflections.fill(named(books, classBooks), calendar);
+        lookBacks.make(books, calendar);
+        reflections.ask(cast.tolland, cast.physics, cast.marlo, calendar);
         handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));
         beginScan(books.get("physics"), calendar);
         links.make(books.get("physics"), books.get("geography"));
+    }
+
+    /** Marlo's books by their names, and those of classmates as {@code class1}, {@code class2} and so on. */
+    private static Map<String, Book> named(Map<String, Book> books, List<Book> classBooks) {
+        var named = new HashMap<>(books);
+        for (var i = 0; i < classBooks.size(); i++) {
+            named.put("class" + (i + 1), classBooks.get(i));
+        }
+        return named;
     }
 
     /** A page of this week that is being made of photos of paper. */

@@ -92,6 +92,23 @@ class NothingLostTest {
     }
 
     @Test
+    void keepsWhatTwoDevicesWroteOnASheetWhileOneHadNoNetwork() {
+        var question = "What worked, what did not, and why?";
+        ana.go("^Looking back$").follow("Week 12").fill(question, "It echoed.").sees("All kept");
+        var other = new Desk(chrome.signedIn("ana"));
+        other.page().navigate(ana.page().url());
+        assertThat(other.page().getByLabel(question)).hasValue("It echoed.");
+        ana.page().context().setOffline(true);
+        ana.fill(question, "It echoed. On the bus.").sees("waiting for the network");
+        other.fill(question, "It echoed. At home.").sees("All kept");
+        ana.page().context().setOffline(false);
+        assertThat(ana.page().getByLabel(question)).hasValue("It echoed. At home.\n\nIt echoed. On the bus.");
+        ana.sees("All kept");
+        other.reload();
+        assertThat(other.page().getByLabel(question)).hasValue("It echoed. At home.\n\nIt echoed. On the bus.");
+    }
+
+    @Test
     void opensTheNotebooksLastUsedWithoutANetworkAndTakesWhatIsWritten() {
         ana.write("Light bends.").kept();
         ana.page().evaluate("() => navigator.serviceWorker.ready.then(() => 0)");

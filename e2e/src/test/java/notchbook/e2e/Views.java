@@ -50,6 +50,7 @@ record Views(String name, String path) {
                 observation: tank,
                 talked: contents.pages.find((one) => one.title.startsWith('Ripple tank again')).id,
                 writing: contents.pages.find((one) => one.title.startsWith('Words for measuring')).id,
+                lookBack: (await get(`/api/notebooks/${book.id}/look-backs`))[0].id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
                 collection: collections.find((one) => one.title.startsWith('Sea')).id,
@@ -74,6 +75,8 @@ record Views(String name, String path) {
             views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
             views.add(new Views("class", "/classes/" + ids.get("group")));
             views.add(new Views("student", "/classes/" + ids.get("group") + "/" + ids.get("student")));
+            views.add(new Views("weekly-sheets", "/classes/" + ids.get("group") + "/sheets"));
+            views.add(new Views("weekly-questions", "/classes/" + ids.get("group") + "/prompts"));
             views.add(new Views("plan", "/classes/" + ids.get("group") + "/plan"));
             views.add(new Views("school-years", "/school-years"));
             return views;
@@ -104,6 +107,8 @@ record Views(String name, String path) {
         views.add(new Views("needle", book + "/needle?nodes=" + ids.get("point")));
         views.add(new Views("reflection", book + "/reflections/12"));
         views.add(new Views("reflections", book + "/reflections"));
+        views.add(new Views("look-back", book + "/look-backs/" + ids.get("lookBack")));
+        views.add(new Views("prompts", "/prompts"));
         views.add(new Views("collection", "/collections/" + ids.get("collection")));
         views.add(new Views("collections", "/collections"));
         views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));

@@ -3,6 +3,8 @@ package notchbook.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.regex.Pattern;
@@ -60,6 +62,38 @@ class VoiceTest {
         ivo.page().getByLabel("Name of the moment at").fill("Why it bends");
         ivo.kept().press("^On 5 s$");
         assertThat(first).not().hasAttribute("data-lit", "");
+    }
+
+    @Test
+    void answersASheetAloudForTheTeacherToHear() {
+        ivo.write("Light bends toward the normal.").kept();
+        ivo.go("^Looking back$").follow("Week 12");
+        ivo.press("Light bends toward").press("^Say it$").sees("Recording for");
+        ivo.page().waitForTimeout(2_000);
+        ivo.press("^Stop and keep$").sees("spoken, of").sees("All kept").reload();
+        ivo.sees("spoken, of").sees("Hand in this sheet").follow("Hand in this sheet");
+        ivo.press("^(Seal version 1 and send|Send with)").sees("waiting to be read");
+
+        var tolland = new Desk(chrome.signedIn("tolland"));
+        tolland.go("^Weekly sheets of 10B").choose("Week", "12");
+        tolland.page()
+                .getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Ivo")))
+                .getByRole(AriaRole.LINK)
+                .click();
+        tolland.sees("Week 12, looking back").sees("Light bends toward the normal.");
+        assertThat(tolland.button("^Play What do you understand")).isVisible();
+    }
+
+    @Test
+    void looksBackOnOnePieceAndFindsItFromBothSides() {
+        ivo.write("Light bends toward the normal.").kept().reload();
+        ivo.entries().first().focus();
+        ivo.follow("Look back on this entry").sees("Looking back on “Light bends toward the normal.”");
+        ivo.fill("What is it?", "A sentence on glass.").sees("All kept");
+        ivo.follow("Its page");
+        ivo.sees("A sentence on glass.").follow("A sentence on glass.");
+        assertThat(ivo.page().getByLabel("What is it?")).hasValue("A sentence on glass.");
+        ivo.go("^Looking back$").sees("A sentence on glass.");
     }
 
     @Test

@@ -22,6 +22,8 @@ import static notchbook.tables.Tables.HAND_IN_PART;
 import static notchbook.tables.Tables.ITEM_NOTCH;
 import static notchbook.tables.Tables.LINK_CARD;
 import static notchbook.tables.Tables.LOOKED_AGAIN;
+import static notchbook.tables.Tables.LOOK_BACK;
+import static notchbook.tables.Tables.LOOK_BACK_ENTRY;
 import static notchbook.tables.Tables.MARK;
 import static notchbook.tables.Tables.MEDIA;
 import static notchbook.tables.Tables.MEDIA_WORDS;
@@ -36,8 +38,8 @@ import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.PAPER;
 import static notchbook.tables.Tables.PAPER_MARK;
 import static notchbook.tables.Tables.PERSON;
+import static notchbook.tables.Tables.PROMPT_SET;
 import static notchbook.tables.Tables.REFLECTION;
-import static notchbook.tables.Tables.REFLECTION_CHOICE;
 import static notchbook.tables.Tables.REFUSED_POINT;
 import static notchbook.tables.Tables.REMARK;
 import static notchbook.tables.Tables.REMARK_ANSWER;
@@ -77,6 +79,7 @@ final class BagTables {
     private static final BagTable SCANS = part(PAGES, SCAN.PAGE_ID);
     private static final BagTable PAPERS = part(NOTEBOOKS, PAPER.NOTEBOOK_ID);
     private static final BagTable REFLECTIONS = part(NOTEBOOKS, REFLECTION.NOTEBOOK_ID);
+    private static final BagTable LOOK_BACKS = part(NOTEBOOKS, LOOK_BACK.NOTEBOOK_ID);
     private static final BagTable MOVES = part(NOTEBOOKS, EDITION_MOVE.NOTEBOOK_ID);
     private static final BagTable MARKS = part(ENTRIES, MARK.ENTRY_ID);
     private static final BagTable COLLECTIONS = owned(COLLECTION.OWNER_ID, whole(COLLECTION.OWNER_ID));
@@ -131,6 +134,8 @@ final class BagTables {
 
     private static final BagTable PATTERNS = owned(OWN_PATTERN.OWNER_ID, whole(OWN_PATTERN.OWNER_ID));
 
+    private static final BagTable PROMPT_SETS = owned(PROMPT_SET.PERSON_ID, whole(PROMPT_SET.PERSON_ID));
+
     private static final BagTable OWN_MARKS = owned(OWN_MARK.OWNER_ID, whose -> OWN_MARK.OWNER_ID
             .eq(whose.person())
             .and(OWN_MARK.ID
@@ -164,6 +169,7 @@ final class BagTables {
             SET_WORKS,
             OWN_MARKS,
             PATTERNS,
+            PROMPT_SETS,
             CARDS,
             SECTIONS,
             part(SECTIONS, SECTION_TOPIC.SECTION_ID),
@@ -184,8 +190,9 @@ final class BagTables {
             part(NOTEBOOKS, OWN_TICK.NOTEBOOK_ID),
             part(NOTEBOOKS, OWN_PLAN.NOTEBOOK_ID),
             REFLECTIONS,
-            part(REFLECTIONS, REFLECTION_CHOICE.REFLECTION_ID),
             part(REFLECTIONS, OWN_RATING.REFLECTION_ID),
+            LOOK_BACKS,
+            part(LOOK_BACKS, LOOK_BACK_ENTRY.LOOK_BACK_ID),
             MOVES,
             part(MOVES, EDITION_MOVE_PAIR.MOVE_ID),
             COLLECTIONS,

@@ -1,13 +1,13 @@
 package notchbook.app.handin;
 
 import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toSet;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.entry.Entry;
@@ -19,12 +19,12 @@ import notchbook.app.media.MediaPath;
 import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.reflection.Answering;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.notebook.Zone;
 import notchbook.core.reflection.Outcome;
-import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.Resolve;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
@@ -90,8 +90,13 @@ class Freezer {
                 work.pages().stream()
                         .map(page -> page(page, sent(page, work.entriesOn(page), along), edition, attachments))
                         .toList(),
-                work.reflections().stream()
-                        .map(reflection -> reflection(reflection, entries))
+                Stream.concat(
+                                work.reflections().stream()
+                                        .map(sheet -> reflection(names.of(sheet), sheet, entries, edition)),
+                                along.lookBacks()
+                                        ? work.lookBacks().stream()
+                                                .map(one -> reflection(names.of(one), one, entries, edition))
+                                        : Stream.empty())
                         .toList(),
                 paths);
     }
@@ -135,20 +140,46 @@ class Freezer {
                 attachments.own(entry.id()));
     }
 
-    private Sealed.Reflection reflection(Reflection reflection, List<Entry> entries) {
+    private static Sealed.Reflection reflection(
+            String title, Answering reflection, List<Entry> entries, Edition edition) {
+        var here = entries.stream().map(Entry::id).collect(toSet());
         return new Sealed.Reflection(
-                names.of(reflection),
+                title,
                 Stream.concat(
-                                IntStream.range(0, Prompt.WEEKLY.size())
-                                        .mapToObj(i -> answer(
-                                                Prompt.WEEKLY.get(i).question(),
-                                                reflection.answers().get(i))),
-                                resolved(reflection.resolve()))
+                                reflection.answered().stream().map(one -> answer(one, here, edition)),
+                                reflection instanceof Reflection sheet ? resolved(sheet.resolve()) : Stream.empty())
                         .toList(),
                 entries.stream()
-                        .filter(entry -> reflection.choices().contains(entry.id()))
-                        .map(entry -> entry.name())
+                        .filter(entry -> reflection.pieces().contains(entry.id()))
+                        .map(Entry::name)
                         .toList());
+    }
+
+    private static Sealed.Answer answer(Answering.Answered one, Set<UUID> here, Edition edition) {
+        var answer = one.answer();
+        return new Sealed.Answer(
+                one.prompt().question(),
+                Stream.of(given(one, edition), answer.words())
+                        .filter(words -> !words.isBlank())
+                        .collect(joining("\n\n")),
+                Words.count(answer.words()),
+                Optional.of(answer.shown().stream().filter(here::contains).toList()));
+    }
+
+    /** What was given beside words, as it is read: a topic by its code and title, how sure as one of four. */
+    private static String given(Answering.Answered one, Edition edition) {
+        var given = one.answer().given();
+        if (given.isEmpty()) {
+            return "";
+        }
+        return switch (one.prompt().asks()) {
+            case TOPIC ->
+                edition.find(UUID.fromString(given))
+                        .map(topic -> topic.code() + " " + topic.title())
+                        .orElse("");
+            case RATING -> given + " of 4";
+            case NUMBER, WORDS, PIECE -> given;
+        };
     }
 
     /** What became of the last intention, and the next one, where the sheet says so. */
@@ -157,13 +188,13 @@ class Freezer {
                 .filter(words -> !words.isBlank())
                 .collect(joining(": "));
         return Stream.of(
-                        answer("What became of what I meant to do?", became),
-                        answer("What do I mean to do next?", resolve.next()))
+                        words("What became of what I meant to do?", became),
+                        words("What do I mean to do next?", resolve.next()))
                 .filter(answer -> !answer.text().isBlank());
     }
 
-    private static Sealed.Answer answer(String question, String text) {
-        return new Sealed.Answer(question, text, Words.count(text));
+    private static Sealed.Answer words(String question, String text) {
+        return new Sealed.Answer(question, text, Words.count(text), Optional.empty());
     }
 
     /** Contents by id, cards by address and what is the student's own by entry, as they go along with the pages. */

@@ -7,10 +7,12 @@ import java.util.UUID;
 import notchbook.app.entry.Entry;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Page;
+import notchbook.app.reflection.LookBack;
 import notchbook.app.reflection.Reflection;
 import notchbook.core.handin.Scope;
 
-/** What was picked, with all that is in it now: pages in the order in which they are read, and sheets by their weeks. */
+/** What was picked, with all that is in it now: pages in the order in which they are read, sheets by their
+ * weeks, and what looks back on single pieces of it. */
 record Gathered(
         Scope scope,
         Notebook notebook,
@@ -18,7 +20,8 @@ record Gathered(
         Set<UUID> topics,
         List<Page> pages,
         Map<UUID, List<Entry>> entriesByPage,
-        List<Reflection> reflections) {
+        List<Reflection> reflections,
+        List<LookBack> lookBacks) {
 
     List<Entry> entriesOn(Page page) {
         return entriesByPage.getOrDefault(page.id(), List.of());

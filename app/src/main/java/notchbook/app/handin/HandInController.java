@@ -72,9 +72,9 @@ class HandInController {
         this.changes = changes;
     }
 
-    record AlongBody(boolean marks, boolean cues, boolean earlier) {
+    record AlongBody(boolean marks, boolean cues, boolean earlier, boolean lookBacks) {
         GoesAlong along() {
-            return new GoesAlong(marks, cues, earlier);
+            return new GoesAlong(marks, cues, earlier, lookBacks);
         }
     }
 
@@ -192,8 +192,9 @@ class HandInController {
             @ParameterObject PickedQuery picking,
             @RequestParam(defaultValue = "false") boolean marks,
             @RequestParam(defaultValue = "false") boolean cues,
-            @RequestParam(defaultValue = "false") boolean earlier) {
-        var frozen = handIns.preview(reader, picking.picked(), new GoesAlong(marks, cues, earlier));
+            @RequestParam(defaultValue = "false") boolean earlier,
+            @RequestParam(defaultValue = "false") boolean lookBacks) {
+        var frozen = handIns.preview(reader, picking.picked(), new GoesAlong(marks, cues, earlier, lookBacks));
         return new PreviewView(sealed.pages(frozen), sealed.reflections(frozen));
     }
 

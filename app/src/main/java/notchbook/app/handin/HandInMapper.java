@@ -120,6 +120,7 @@ class HandInMapper {
                 handIn.title(),
                 frozen.cover().student(),
                 frozen.cover().notebook(),
+                Optional.of(handIn.notebookId()).filter(id -> handIn.studentId().equals(reader.id())),
                 to,
                 PickedView.of(handIn.picked()),
                 handIn.purpose(),

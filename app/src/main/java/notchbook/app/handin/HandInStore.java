@@ -8,6 +8,7 @@ import static notchbook.tables.Tables.HAND_IN_MEDIA;
 import static notchbook.tables.Tables.HAND_IN_PART;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -74,6 +75,11 @@ class HandInStore {
     /** All versions that were sent to a class's teachers unasked, the latest first. */
     List<HandIn> unasked(UUID classId) {
         return fetch(HAND_IN.CLASS_ID.eq(classId).and(HAND_IN.SET_WORK_ID.isNull()));
+    }
+
+    /** All versions of sheets of a week that were sent to a class's teachers, the latest first. */
+    List<HandIn> sheets(UUID classId, LocalDate monday) {
+        return fetch(HAND_IN.CLASS_ID.eq(classId).and(HAND_IN.MONDAY.eq(monday)));
     }
 
     Manifest manifest(UUID handInId) {

@@ -158,7 +158,8 @@ final class HandInViews {
             Pattern pattern,
             List<SealedEntryView> entries) {}
 
-    record AnswerView(String question, String text, int words) {}
+    /** An answer of a sheet, with the entries of the version that stand with it. */
+    record AnswerView(String question, String text, int words, List<UUID> shown) {}
 
     record SealedReflectionView(String title, List<AnswerView> answers, List<String> chosen) {}
 
@@ -174,11 +175,13 @@ final class HandInViews {
             Optional<String> fingerprint,
             boolean isElsewhere) {}
 
+    /** A version in full; {@code ownNotebook} is the notebook that it came from, where that is the reader's. */
     record SealedView(
             UUID id,
             String title,
             String student,
             String notebook,
+            Optional<UUID> ownNotebook,
             AddressedView to,
             PickedView picked,
             Purpose purpose,

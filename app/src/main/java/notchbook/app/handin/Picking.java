@@ -17,6 +17,7 @@ import notchbook.app.notebook.Section;
 import notchbook.app.notebook.Sections;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.app.reflection.LookBacks;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.reflection.Reflections;
 import notchbook.core.handin.Picked;
@@ -33,6 +34,7 @@ class Picking {
     private final Pages pages;
     private final NotebookEntries entries;
     private final Reflections reflections;
+    private final LookBacks lookBacks;
     private final SheetNames names;
 
     Picking(
@@ -42,6 +44,7 @@ class Picking {
             Pages pages,
             NotebookEntries entries,
             Reflections reflections,
+            LookBacks lookBacks,
             SheetNames names) {
         this.contents = contents;
         this.notebooks = notebooks;
@@ -49,6 +52,7 @@ class Picking {
         this.pages = pages;
         this.entries = entries;
         this.reflections = reflections;
+        this.lookBacks = lookBacks;
         this.names = names;
     }
 
@@ -69,7 +73,8 @@ class Picking {
                 section.topics(),
                 section.pages(),
                 section.entriesByPage(),
-                lookingBackOn(section.notebook(), section.entries()));
+                lookingBackOn(section.notebook(), section.entries()),
+                lookBacks.on(section.notebook(), section.entries()));
     }
 
     private Gathered pages(Person reader, List<UUID> ids) {
@@ -87,6 +92,7 @@ class Picking {
         }
         var notebook = notebooks.require(reader, within.getFirst().notebookId());
         var byPage = entries.on(chosen);
+        var work = byPage.values().stream().flatMap(List::stream).toList();
         var first = chosen.getFirst().title();
         return new Gathered(
                 new Picked.OfPages(ids).scope(),
@@ -95,11 +101,11 @@ class Picking {
                 within.stream().flatMap(section -> section.topics().stream()).collect(toSet()),
                 chosen,
                 byPage,
-                lookingBackOn(
-                        notebook, byPage.values().stream().flatMap(List::stream).toList()));
+                lookingBackOn(notebook, work),
+                lookBacks.on(notebook, work));
     }
 
-    /** A sheet with the pages that its chosen work lies on; of those, only that work goes along. */
+    /** A sheet with the pages that what is drawn into it lies on; of those, only that goes along. */
     private Gathered sheet(Person reader, Picked.OfSheet picked) {
         var notebook = notebooks.require(reader, picked.notebook());
         var sheet = reflections.of(notebook).stream()
@@ -107,7 +113,7 @@ class Picking {
                 .findFirst()
                 .orElseThrow(() -> Refusal.notNow("Nothing is written on this sheet yet."));
         var chosen = entries.in(notebook).stream()
-                .filter(entry -> sheet.choices().contains(entry.id()))
+                .filter(entry -> sheet.shown().contains(entry.id()))
                 .collect(groupingBy(entry -> entry.place().pageId()));
         return new Gathered(
                 picked.scope(),
@@ -121,14 +127,15 @@ class Picking {
                         .filter(page -> chosen.containsKey(page.id()))
                         .toList(),
                 chosen,
-                List.of(sheet));
+                List.of(sheet),
+                List.of());
     }
 
     /** The written sheets that look back on some of this work, in the order of weeks. */
     private List<Reflection> lookingBackOn(Notebook notebook, Collection<Entry> work) {
         var inside = work.stream().map(Entry::id).collect(toSet());
         return reflections.of(notebook).reversed().stream()
-                .filter(sheet -> sheet.choices().stream().anyMatch(inside::contains))
+                .filter(sheet -> sheet.pieces().stream().anyMatch(inside::contains))
                 .toList();
     }
 }

@@ -1,6 +1,7 @@
 package notchbook.app.handin;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.handin.HandInViews.OverviewView;
 import notchbook.app.handin.HandInViews.RegisterView;
@@ -15,17 +16,20 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class RegisterController {
     private final Register register;
+    private final WeeklyRegister weekly;
     private final SetWorks setWorks;
     private final Checking checking;
 
-    RegisterController(Register register, SetWorks setWorks, Checking checking) {
+    RegisterController(Register register, WeeklyRegister weekly, SetWorks setWorks, Checking checking) {
         this.register = register;
+        this.weekly = weekly;
         this.setWorks = setWorks;
         this.checking = checking;
     }
@@ -47,6 +51,13 @@ class RegisterController {
     @GetMapping("/api/classes/{id}/unasked")
     RegisterView unasked(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         return register.unasked(reader, id);
+    }
+
+    /** Who of a class has written the sheet of a week, of the latest one where none is said. */
+    @GetMapping("/api/classes/{id}/sheets")
+    WeeklyRegister.WeeklyRegisterView sheets(
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam Optional<Integer> week) {
+        return weekly.of(reader, id, week);
     }
 
     /** All students of the reader's classes against all of their set work. */

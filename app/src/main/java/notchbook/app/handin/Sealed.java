@@ -76,5 +76,6 @@ final class Sealed {
 
     record Reflection(String title, List<Answer> answers, List<String> chosen) {}
 
-    record Answer(String question, String text, int words) {}
+    /** {@code shown} are the entries of this version that stand with it; missing in versions from before work was drawn into answers. */
+    record Answer(String question, String text, int words, Optional<List<UUID>> shown) {}
 }

@@ -86,7 +86,11 @@ class SealedMapper {
         return new SealedReflectionView(
                 reflection.title(),
                 reflection.answers().stream()
-                        .map(answer -> new AnswerView(answer.question(), answer.text(), answer.words()))
+                        .map(answer -> new AnswerView(
+                                answer.question(),
+                                answer.text(),
+                                answer.words(),
+                                answer.shown().orElse(List.of())))
                         .toList(),
                 reflection.chosen());
     }

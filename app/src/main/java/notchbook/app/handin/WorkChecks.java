@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.EntryKind;
@@ -23,7 +22,7 @@ import notchbook.app.media.MediaWords;
 import notchbook.app.media.Sound;
 import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
-import notchbook.app.reflection.Reflection;
+import notchbook.app.reflection.Fillings;
 import notchbook.app.remark.Remark;
 import notchbook.app.remark.Remarks;
 import notchbook.app.setwork.SetWork;
@@ -37,7 +36,6 @@ import notchbook.core.handin.Work;
 import notchbook.core.mark.Mark;
 import notchbook.core.notebook.Gap;
 import notchbook.core.notebook.ZoneContent;
-import notchbook.core.reflection.Prompt;
 import notchbook.core.remark.Carried;
 import notchbook.core.remark.Saying;
 import notchbook.core.setwork.Asked;
@@ -52,6 +50,7 @@ import org.springframework.stereotype.Component;
 @Component
 class WorkChecks {
     private final Freezer freezer;
+    private final Fillings fillings;
     private final SealedVersions versions;
     private final Remarks remarks;
     private final Syllabi syllabi;
@@ -63,6 +62,7 @@ class WorkChecks {
 
     WorkChecks(
             Freezer freezer,
+            Fillings fillings,
             SealedVersions versions,
             Remarks remarks,
             Syllabi syllabi,
@@ -76,6 +76,7 @@ class WorkChecks {
         this.links = links;
         this.marks = marks;
         this.freezer = freezer;
+        this.fillings = fillings;
         this.versions = versions;
         this.remarks = remarks;
         this.syllabi = syllabi;
@@ -91,7 +92,7 @@ class WorkChecks {
                 work.pages().stream()
                         .map(page -> page(page, work.entriesOn(page)))
                         .toList(),
-                work.reflections().stream().map(this::reflection).toList(),
+                reflections(work),
                 last.map(version -> remarked(student, work, version)).orElse(Work.Remarked.NOTHING),
                 unanswered(work),
                 closedLinks(work),
@@ -259,14 +260,17 @@ class WorkChecks {
                 .toList();
     }
 
-    private Work.ReflectionWork reflection(Reflection reflection) {
-        return new Work.ReflectionWork(
-                years.teachingWeekOf(reflection.monday()).orElse(0),
-                IntStream.range(0, Prompt.WEEKLY.size())
-                        .mapToObj(i -> new Work.Answer(
-                                Words.count(reflection.answers().get(i)),
-                                Prompt.WEEKLY.get(i).range()))
-                        .toList());
+    private List<Work.ReflectionWork> reflections(Gathered work) {
+        var measure = fillings.over(work.reflections());
+        return work.reflections().stream()
+                .map(sheet -> new Work.ReflectionWork(
+                        years.teachingWeekOf(sheet.monday()).orElse(0),
+                        sheet.answered().stream()
+                                .map(one -> new Work.Answer(
+                                        one.prompt().question(),
+                                        one.prompt().lack(one.answer(), measure.of(one.answer()))))
+                                .toList()))
+                .toList();
     }
 
     /** The remarks on a version, and those that were not answered and where nothing changed since it was sealed. */

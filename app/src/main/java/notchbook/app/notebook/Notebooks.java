@@ -51,6 +51,11 @@ public class Notebooks {
         return store.ownedBy(reader.id());
     }
 
+    /** Any notebook, for what goes on without a reader. */
+    public Optional<Notebook> find(UUID id) {
+        return store.find(id);
+    }
+
     /** A notebook of the reader's own; anyone else's does not exist for them. */
     public Notebook require(Person reader, UUID id) {
         return store.find(id)

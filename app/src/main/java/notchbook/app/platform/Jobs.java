@@ -66,6 +66,15 @@ public class Jobs implements SmartLifecycle {
         }
     }
 
+    /** Wants a job done for a subject at a time; wanting it again while it waits changes nothing. */
+    public void wantAt(String name, UUID subject, Instant at) {
+        client.scheduleIfNotExists(
+                new TaskInstance.Builder<Void>(name, subject.toString())
+                        .priority(Priority.LOW)
+                        .build(),
+                at);
+    }
+
     /** Somebody waits for it, so it begins without waiting for the next look. */
     private static void onceThrough(Runnable next) {
         if (!TransactionSynchronizationManager.isSynchronizationActive()) {

@@ -3,26 +3,28 @@ package notchbook.app.reflection;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
+import notchbook.core.reflection.Answer;
 import notchbook.core.reflection.Intention;
+import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.Resolve;
 
-/** A week's sheet: an answer for each weekly prompt, the work it looks back on, own ratings (1 to 4) by topic, and intentions. */
+/**
+ * A week's sheet: the prompts that it answers with an answer for each, own ratings (1 to 4) by topic, and intentions. {@code letGo} is
+ * why the week is let go, blank where it is not.
+ */
 public record Reflection(
         UUID id,
         UUID notebookId,
         LocalDate monday,
-        List<String> answers,
-        Set<UUID> choices,
+        List<Prompt> prompts,
+        List<Answer> answers,
         Map<UUID, Integer> ratings,
         Resolve resolve,
+        String letGo,
         int version,
-        LocalDate writtenOn) {
-
-    public boolean isWritten() {
-        return answers.stream().anyMatch(answer -> !answer.isBlank());
-    }
+        LocalDate writtenOn)
+        implements Answering {
 
     /** Whether the next sheet follows on this one: an intention alone is no evidence, but it was meant. */
     boolean isBegun() {
@@ -35,8 +37,8 @@ public record Reflection(
 
     boolean saysTheSameAs(Reflection other) {
         return answers.equals(other.answers)
-                && choices.equals(other.choices)
                 && ratings.equals(other.ratings)
-                && resolve.equals(other.resolve);
+                && resolve.equals(other.resolve)
+                && letGo.equals(other.letGo);
     }
 }

@@ -1,20 +1,23 @@
 package notchbook.app.reflection;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 import static notchbook.tables.Tables.OWN_RATING;
 import static notchbook.tables.Tables.REFLECTION;
-import static notchbook.tables.Tables.REFLECTION_CHOICE;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import notchbook.core.reflection.Answer;
 import notchbook.core.reflection.Outcome;
+import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.Resolve;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,6 +31,10 @@ class ReflectionStore {
         this.mapper = mapper;
     }
 
+    Optional<Reflection> find(UUID id) {
+        return fetch(REFLECTION.ID.eq(id)).stream().findFirst();
+    }
+
     Optional<Reflection> find(UUID notebookId, LocalDate monday) {
         return fetch(REFLECTION.NOTEBOOK_ID.eq(notebookId).and(REFLECTION.MONDAY.eq(monday))).stream()
                 .findFirst();
@@ -38,49 +45,46 @@ class ReflectionStore {
         return fetch(REFLECTION.NOTEBOOK_ID.eq(notebookId));
     }
 
+    /** The sheets of a week in these notebooks. */
+    List<Reflection> of(LocalDate monday, Collection<UUID> notebookIds) {
+        return fetch(REFLECTION.MONDAY.eq(monday).and(REFLECTION.NOTEBOOK_ID.in(notebookIds)));
+    }
+
     void insert(Reflection reflection) {
-        db.insertInto(REFLECTION)
-                .set(REFLECTION.ID, reflection.id())
-                .set(REFLECTION.NOTEBOOK_ID, reflection.notebookId())
-                .set(REFLECTION.MONDAY, reflection.monday())
-                .set(REFLECTION.ANSWERS, mapper.writeValueAsString(reflection.answers()))
-                .set(REFLECTION.VERSION, reflection.version())
-                .set(REFLECTION.WRITTEN_ON, reflection.writtenOn())
-                .set(
-                        REFLECTION.OUTCOME,
-                        reflection.resolve().outcome().map(Outcome::name).orElse(null))
-                .set(REFLECTION.OUTCOME_ABOUT, reflection.resolve().about())
-                .set(REFLECTION.INTENTION, reflection.resolve().next())
-                .execute();
-        insertLinks(reflection);
+        var row = db.newRecord(REFLECTION);
+        row.set(REFLECTION.ID, reflection.id());
+        row.set(REFLECTION.NOTEBOOK_ID, reflection.notebookId());
+        row.set(REFLECTION.MONDAY, reflection.monday());
+        write(reflection, row);
+        db.insertInto(REFLECTION).set(row).execute();
+        insertRatings(reflection);
     }
 
     void update(Reflection reflection) {
-        db.update(REFLECTION)
-                .set(REFLECTION.ANSWERS, mapper.writeValueAsString(reflection.answers()))
-                .set(REFLECTION.VERSION, reflection.version())
-                .set(REFLECTION.WRITTEN_ON, reflection.writtenOn())
-                .set(
-                        REFLECTION.OUTCOME,
-                        reflection.resolve().outcome().map(Outcome::name).orElse(null))
-                .set(REFLECTION.OUTCOME_ABOUT, reflection.resolve().about())
-                .set(REFLECTION.INTENTION, reflection.resolve().next())
-                .where(REFLECTION.ID.eq(reflection.id()))
-                .execute();
-        db.deleteFrom(REFLECTION_CHOICE)
-                .where(REFLECTION_CHOICE.REFLECTION_ID.eq(reflection.id()))
-                .execute();
+        var row = db.newRecord(REFLECTION);
+        write(reflection, row);
+        db.update(REFLECTION).set(row).where(REFLECTION.ID.eq(reflection.id())).execute();
         db.deleteFrom(OWN_RATING)
                 .where(OWN_RATING.REFLECTION_ID.eq(reflection.id()))
                 .execute();
-        insertLinks(reflection);
+        insertRatings(reflection);
     }
 
-    private void insertLinks(Reflection reflection) {
-        reflection.choices().forEach(entry -> db.insertInto(
-                        REFLECTION_CHOICE, REFLECTION_CHOICE.REFLECTION_ID, REFLECTION_CHOICE.ENTRY_ID)
-                .values(reflection.id(), entry)
-                .execute());
+    /** What can change of a sheet. */
+    private void write(Reflection reflection, Record row) {
+        row.set(REFLECTION.PROMPTS, mapper.writeValueAsString(reflection.prompts()));
+        row.set(REFLECTION.ANSWERS, mapper.writeValueAsString(reflection.answers()));
+        row.set(REFLECTION.LET_GO, reflection.letGo());
+        row.set(REFLECTION.VERSION, reflection.version());
+        row.set(REFLECTION.WRITTEN_ON, reflection.writtenOn());
+        row.set(
+                REFLECTION.OUTCOME,
+                reflection.resolve().outcome().map(Outcome::name).orElse(null));
+        row.set(REFLECTION.OUTCOME_ABOUT, reflection.resolve().about());
+        row.set(REFLECTION.INTENTION, reflection.resolve().next());
+    }
+
+    private void insertRatings(Reflection reflection) {
         reflection.ratings().forEach((topic, value) -> db.insertInto(
                         OWN_RATING, OWN_RATING.REFLECTION_ID, OWN_RATING.TOPIC_ID, OWN_RATING.VALUE)
                 .values(reflection.id(), topic, value)
@@ -88,7 +92,6 @@ class ReflectionStore {
     }
 
     private List<Reflection> fetch(Condition which) {
-        var choices = choices(which);
         var ratings = ratings(which);
         return db.selectFrom(REFLECTION)
                 .where(which)
@@ -97,30 +100,24 @@ class ReflectionStore {
                         found.get(REFLECTION.ID),
                         found.get(REFLECTION.NOTEBOOK_ID),
                         found.get(REFLECTION.MONDAY),
-                        List.of(mapper.readValue(found.get(REFLECTION.ANSWERS), String[].class)),
-                        choices.getOrDefault(found.get(REFLECTION.ID), Set.of()),
+                        prompts(found),
+                        List.of(mapper.readValue(found.get(REFLECTION.ANSWERS), Answer[].class)),
                         ratings.getOrDefault(found.get(REFLECTION.ID), Map.of()),
                         new Resolve(
                                 Optional.ofNullable(found.get(REFLECTION.OUTCOME))
                                         .map(Outcome::valueOf),
                                 found.get(REFLECTION.OUTCOME_ABOUT),
                                 found.get(REFLECTION.INTENTION)),
+                        found.get(REFLECTION.LET_GO),
                         found.get(REFLECTION.VERSION),
                         found.get(REFLECTION.WRITTEN_ON)));
     }
 
-    private Map<UUID, Set<UUID>> choices(Condition which) {
-        return db
-                .select(REFLECTION_CHOICE.REFLECTION_ID, REFLECTION_CHOICE.ENTRY_ID)
-                .from(REFLECTION_CHOICE)
-                .join(REFLECTION)
-                .on(REFLECTION.ID.eq(REFLECTION_CHOICE.REFLECTION_ID))
-                .where(which)
-                .fetch()
-                .stream()
-                .collect(Collectors.groupingBy(
-                        link -> link.get(REFLECTION_CHOICE.REFLECTION_ID),
-                        Collectors.mapping(link -> link.get(REFLECTION_CHOICE.ENTRY_ID), Collectors.toSet())));
+    /** Sheets from before there were sets of prompts answer ours. */
+    private List<Prompt> prompts(Record found) {
+        return Optional.ofNullable(found.get(REFLECTION.PROMPTS))
+                .map(json -> List.of(mapper.readValue(json, Prompt[].class)))
+                .orElse(Prompt.WEEKLY);
     }
 
     private Map<UUID, Map<UUID, Integer>> ratings(Condition which) {
@@ -132,8 +129,8 @@ class ReflectionStore {
                 .where(which)
                 .fetch()
                 .stream()
-                .collect(Collectors.groupingBy(
+                .collect(groupingBy(
                         link -> link.get(OWN_RATING.REFLECTION_ID),
-                        Collectors.toMap(link -> link.get(OWN_RATING.TOPIC_ID), link -> link.get(OWN_RATING.VALUE))));
+                        toMap(link -> link.get(OWN_RATING.TOPIC_ID), link -> link.get(OWN_RATING.VALUE))));
     }
 }

@@ -1,6 +1,7 @@
 package notchbook.app.reflection;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -24,6 +25,7 @@ import notchbook.core.calendar.WeekRange;
 import notchbook.core.coverage.Evidence;
 import notchbook.core.coverage.Rating;
 import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.reflection.Answer;
 import notchbook.core.reflection.Intention;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.Resolve;
@@ -31,31 +33,38 @@ import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Weights;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The weekly sheets of a notebook. */
 @Service
 public class Reflections {
-    private static final int LONGEST_ANSWER = 20_000;
+    private static final int LONGEST_REASON = 200;
 
     private final ReflectionStore store;
+    private final PromptSets prompts;
     private final Notebooks notebooks;
     private final NotebookEntries notebookEntries;
     private final Syllabi syllabi;
     private final Plans plans;
     private final SchoolYears years;
     private final SchoolClock clock;
+    private final ApplicationEventPublisher events;
 
     Reflections(
             ReflectionStore store,
+            PromptSets prompts,
             Notebooks notebooks,
             NotebookEntries notebookEntries,
             Syllabi syllabi,
             Plans plans,
             SchoolYears years,
-            SchoolClock clock) {
+            SchoolClock clock,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.store = store;
+        this.prompts = prompts;
         this.notebooks = notebooks;
         this.notebookEntries = notebookEntries;
         this.syllabi = syllabi;
@@ -64,31 +73,46 @@ public class Reflections {
         this.clock = clock;
     }
 
-    /** A sheet as its device has it now, with the version that it was made from (0 for a new one); without a resolve that stays. */
+    /**
+     * A sheet as its device has it now, with the version that it was made from (0 for a new one) and the questions that it answers;
+     * without a resolve that stays.
+     */
     public record Change(
             int baseVersion,
-            List<String> answers,
-            Set<UUID> choices,
+            List<String> questions,
+            List<Answer> answers,
             Map<UUID, Integer> ratings,
-            Optional<Resolve> resolve) {}
+            Optional<Resolve> resolve,
+            String letGo) {}
 
     public List<Reflection> of(Notebook notebook) {
         return store.in(notebook.id());
     }
 
-    /** The sheet of a week, empty when it has not been begun. */
-    Reflection sheet(Notebook notebook, CalendarWeek week) {
-        return store.find(notebook.id(), week.monday())
-                .orElseGet(() -> new Reflection(
-                        clock.newId(),
-                        notebook.id(),
-                        week.monday(),
-                        List.of("", "", ""),
-                        Set.of(),
-                        Map.of(),
-                        Resolve.NONE,
-                        0,
-                        clock.today()));
+    /** The sheet of a week; one that was not begun is empty and has the prompts that are in force. */
+    Reflection sheet(Notebook notebook, LocalDate monday) {
+        return store.find(notebook.id(), monday).orElseGet(() -> unwritten(notebook, monday));
+    }
+
+    private Reflection unwritten(Notebook notebook, LocalDate monday) {
+        var asked = prompts.prompts(notebook, monday);
+        return new Reflection(
+                clock.newId(),
+                notebook.id(),
+                monday,
+                asked,
+                Answer.noneOf(asked),
+                Map.of(),
+                Resolve.NONE,
+                "",
+                0,
+                clock.today());
+    }
+
+    /** The sheets of a week in these notebooks, by the notebook; those that were not begun are not in it. */
+    public Map<UUID, Reflection> ofWeek(LocalDate monday, Collection<Notebook> all) {
+        return store.of(monday, all.stream().map(Notebook::id).toList()).stream()
+                .collect(Collectors.toMap(Reflection::notebookId, sheet -> sheet));
     }
 
     /** The intention that the sheet of a week asks about. */
@@ -102,7 +126,7 @@ public class Reflections {
     }
 
     /** A teaching week of this school year. */
-    CalendarWeek requireWeek(int number) {
+    public CalendarWeek requireWeek(int number) {
         return years.yearOf(clock.today()).teachingWeek(number).orElseThrow(() -> Refusal.notFound("week"));
     }
 
@@ -131,32 +155,61 @@ public class Reflections {
     public Reflection keep(Person reader, UUID notebookId, int weekNumber, Change change) {
         var notebook = notebooks.require(reader, notebookId);
         var week = requireWeek(weekNumber);
-        check(notebook, change);
-        var before = sheet(notebook, week);
-        var now = new Reflection(
-                before.id(),
-                notebookId,
-                week.monday(),
-                change.answers(),
-                change.choices(),
-                change.ratings(),
-                change.resolve().orElse(before.resolve()),
-                before.version() + 1,
-                before.isWritten() ? before.writtenOn() : clock.today());
+        var before = sheet(notebook, week.monday());
+        if (!questions(before).equals(change.questions())) {
+            throw stale("This sheet asks other questions now.", before);
+        }
+        var now = changed(before, change);
+        check(notebook, now);
         if (before.version() > 0 && before.saysTheSameAs(now)) {
             return before;
         }
         if (before.version() != change.baseVersion()) {
-            throw Refusal.stale(
-                    "This sheet was changed in another place too. Put both together and send them again.",
-                    before.answers());
+            throw stale("This sheet was changed in another place too.", before);
         }
         if (before.version() == 0) {
             store.insert(now);
         } else {
             store.update(now);
         }
+        events.publishEvent(new SheetKept(notebook, now, isRead(notebook, now)));
         return now;
+    }
+
+    /** A written sheet that its class's rule says is read. */
+    public Optional<SheetKept> toRead(UUID id) {
+        return store.find(id).filter(Reflection::isWritten).flatMap(sheet -> notebooks
+                .find(sheet.notebookId())
+                .map(notebook -> new SheetKept(notebook, sheet, isRead(notebook, sheet)))
+                .filter(SheetKept::isRead));
+    }
+
+    private boolean isRead(Notebook notebook, Reflection sheet) {
+        return notebook.classId()
+                .filter(classId -> prompts.isRead(classId, sheet.monday()))
+                .isPresent();
+    }
+
+    private Reflection changed(Reflection before, Change change) {
+        return new Reflection(
+                before.id(),
+                before.notebookId(),
+                before.monday(),
+                before.prompts(),
+                change.answers(),
+                change.ratings(),
+                change.resolve().orElse(before.resolve()),
+                change.letGo().strip(),
+                before.version() + 1,
+                before.isWritten() ? before.writtenOn() : clock.today());
+    }
+
+    private static List<String> questions(Reflection sheet) {
+        return sheet.prompts().stream().map(Prompt::question).toList();
+    }
+
+    private static Refusal stale(String what, Reflection now) {
+        return Refusal.stale(what + " Put both together and send them again.", now.answers());
     }
 
     /** What written reflections are evidence for: the topics of the work that they look back on. */
@@ -172,7 +225,7 @@ public class Reflections {
                         reflection.writtenOn(),
                         topicsOf(
                                 edition,
-                                reflection.choices().stream()
+                                reflection.pieces().stream()
                                         .flatMap(choice -> Optional.ofNullable(byId.get(choice)).stream())
                                         .toList())))
                 .toList();
@@ -186,18 +239,20 @@ public class Reflections {
                 .toList();
     }
 
-    private void check(Notebook notebook, Change change) {
-        if (change.answers().size() != Prompt.WEEKLY.size()
-                || change.answers().stream().anyMatch(answer -> answer.length() > LONGEST_ANSWER)) {
-            throw Refusal.unfit("A sheet has three answers of up to 20,000 characters.");
+    /** What is drawn in is not looked for: it may still be on its way from the device, and is shown only where it is there. */
+    private void check(Notebook notebook, Reflection sheet) {
+        if (sheet.answers().size() != sheet.prompts().size()) {
+            throw Refusal.unfit("A sheet has one answer for each of its questions.");
         }
-        change.ratings().forEach((topic, value) -> new Rating(topic, clock.today(), value));
-        var entries = notebookEntries.in(notebook).stream().map(Entry::id).collect(Collectors.toSet());
+        if (sheet.letGo().length() > LONGEST_REASON) {
+            throw Refusal.unfit("Say why this week is let go in up to 200 characters.");
+        }
+        sheet.answered().forEach(one -> one.prompt().checked(one.answer()));
+        sheet.ratings().forEach((topic, value) -> new Rating(topic, clock.today(), value));
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
-        if (!entries.containsAll(change.choices())
-                || !change.ratings().keySet().stream()
-                        .allMatch(topic -> edition.find(topic).isPresent())) {
-            throw Refusal.notFound("entry or topic");
+        if (!sheet.ratings().keySet().stream()
+                .allMatch(topic -> edition.find(topic).isPresent())) {
+            throw Refusal.notFound("topic");
         }
     }
 

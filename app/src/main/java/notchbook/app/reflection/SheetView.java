@@ -3,35 +3,34 @@ package notchbook.app.reflection;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import notchbook.app.entry.EntryKind;
+import notchbook.app.entry.Glimpse;
 import notchbook.core.coverage.Sureness;
+import notchbook.core.reflection.Answer;
 import notchbook.core.reflection.Outcome;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.Resolve;
 
-/** A week's sheet as it is filled in: what it asks, what is there to answer with, and what was answered. */
+/**
+ * A week's sheet as it is filled in: what it asks, what is there to answer with, and what was answered. {@code drawn} is what stands
+ * with the answers beside work of the week; {@code set} names the set that asks, {@code readers} who reads the sheet by the class's rule.
+ * {@code home} is the section in which a page for spoken and handwritten answers would be made.
+ */
 record SheetView(
         int week,
         LocalDate monday,
         int version,
-        List<PromptView> prompts,
-        List<String> answers,
-        List<WorkView> work,
-        Set<UUID> choices,
+        Optional<String> set,
+        List<String> readers,
+        List<Prompt> prompts,
+        List<Answer> answers,
+        String letGo,
+        List<Glimpse> work,
+        List<Glimpse> drawn,
+        Optional<UUID> home,
         List<RatingView> ratings,
         Optional<MeantView> asked,
         ResolveView resolve) {
-
-    record PromptView(String question, int least, int most) {
-        static PromptView of(Prompt prompt) {
-            return new PromptView(
-                    prompt.question(), prompt.range().least(), prompt.range().most());
-        }
-    }
-
-    record WorkView(UUID id, UUID pageId, EntryKind kind, String name) {}
 
     /** An intention, and the number of the week whose sheet had it; none where that was no teaching week of this year. */
     record MeantView(Optional<Integer> week, String words) {}

@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import type { Api } from '../../api';
+import { Button, ChoiceField, dayName, TextField, Tick } from '../../ui';
+import { PromptFields } from './PromptFields';
+
+type PromptSet = Api['PromptSet'];
+type Prompt = Api['Prompt'];
+
+const NEW: Prompt = { question: '', range: { least: 30, most: 120 }, asks: 'WORDS', openings: [] };
+const MOST = 12;
+
+type Props = {
+  set: PromptSet;
+  weeks: Api['RulerWeek'][];
+  isOfClass: boolean;
+  onKeep: (set: PromptSet) => void;
+  onCancel: () => void;
+};
+
+/** A set of questions to be written: from which week on, what each asks, in which order. */
+export function PromptSetEditor({ set, weeks, isOfClass, onKeep, onCancel }: Props) {
+  const [now, setNow] = useState(set);
+  // Each question stays the one that it is while it is moved.
+  const [keys, setKeys] = useState(() => set.prompts.map((_, i) => i));
+  const change = (prompts: Prompt[], nextKeys = keys) => {
+    setNow({ ...now, prompts });
+    setKeys(nextKeys);
+  };
+  const moved = <T,>(list: T[], at: number, by: number): T[] => {
+    const next = [...list];
+    next.splice(at + by, 0, ...next.splice(at, 1));
+    return next;
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onKeep(now);
+      }}
+    >
+      <div className="grid gap-x-4 sm:grid-cols-2">
+        <TextField
+          label="Name"
+          value={now.name}
+          maxLength={100}
+          required
+          onChange={(event) => setNow({ ...now, name: event.target.value })}
+        />
+        <ChoiceField
+          label="From the week"
+          value={now.from}
+          onChange={(event) => setNow({ ...now, from: event.target.value })}
+        >
+          {weeks.map((week) => (
+            <option key={week.monday} value={week.monday}>
+              {week.number ? `Week ${week.number}` : week.breakName}, {dayName(week.monday)}
+            </option>
+          ))}
+        </ChoiceField>
+      </div>
+      <ol aria-label="Questions">
+        {now.prompts.map((prompt, i) => (
+          <PromptFields
+            key={keys[i]}
+            number={i + 1}
+            prompt={prompt}
+            isLast={i === now.prompts.length - 1}
+            onChange={(next) => change(now.prompts.map((one, at) => (at === i ? next : one)))}
+            onMove={(by) => change(moved(now.prompts, i, by), moved(keys, i, by))}
+            onRemove={
+              now.prompts.length > 1
+                ? () =>
+                    change(
+                      now.prompts.filter((_, at) => at !== i),
+                      keys.filter((_, at) => at !== i),
+                    )
+                : undefined
+            }
+          />
+        ))}
+      </ol>
+      {now.prompts.length < MOST && (
+        <Button
+          className="mt-3"
+          onClick={() => change([...now.prompts, NEW], [...keys, Math.max(...keys) + 1])}
+        >
+          Add a question
+        </Button>
+      )}
+      {isOfClass && (
+        <div className="mt-3">
+          <Tick checked={now.isRead} onChange={(event) => setNow({ ...now, isRead: event.target.checked })}>
+            I read these sheets: each is handed in by itself when its week is over
+          </Tick>
+        </div>
+      )}
+      <div className="mt-4 flex gap-2">
+        <Button look="act" type="submit">
+          Keep these questions
+        </Button>
+        <Button onClick={onCancel}>Cancel</Button>
+      </div>
+    </form>
+  );
+}
