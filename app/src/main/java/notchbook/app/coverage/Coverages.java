@@ -11,6 +11,7 @@ import notchbook.app.people.Person;
 import notchbook.app.plan.Plans;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.app.reflection.LookBacks;
 import notchbook.app.reflection.Reflections;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Coverage;
@@ -25,6 +26,7 @@ public class Coverages {
     private final Notebooks notebooks;
     private final NotebookEntries notebookEntries;
     private final Reflections reflections;
+    private final LookBacks lookBacks;
     private final Syllabi syllabi;
     private final Plans plans;
     private final SchoolYears years;
@@ -36,6 +38,7 @@ public class Coverages {
             Notebooks notebooks,
             NotebookEntries notebookEntries,
             Reflections reflections,
+            LookBacks lookBacks,
             Syllabi syllabi,
             Plans plans,
             SchoolYears years,
@@ -45,6 +48,7 @@ public class Coverages {
         this.notebooks = notebooks;
         this.notebookEntries = notebookEntries;
         this.reflections = reflections;
+        this.lookBacks = lookBacks;
         this.syllabi = syllabi;
         this.plans = plans;
         this.years = years;
@@ -61,6 +65,7 @@ public class Coverages {
     public CoverageInput input(Notebook notebook) {
         var evidence = new ArrayList<>(notebookEntries.evidence(notebook));
         evidence.addAll(reflections.evidence(notebook));
+        evidence.addAll(lookBacks.evidence(notebook));
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         return new CoverageInput(
                 edition,
