@@ -5,7 +5,7 @@ import { Heading, Trouble, useKeys } from '../../ui';
 import { AskedBand } from './AskedBand';
 import { HowSure } from './HowSure';
 import { LetGoCard, LetGoForm } from './LetGo';
-import type { Sheet } from './mergeSheets';
+import { NO_ANSWER, type Sheet } from './mergeSheets';
 import { NextCard } from './NextCard';
 import { PromptCard } from './PromptCard';
 import { sheetQuery } from './queries';
@@ -81,7 +81,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
               notebook={notebook}
               number={i + 1}
               prompt={prompt}
-              answer={sheet.answers[i] ?? { words: '', given: '', pieces: [], made: [] }}
+              answer={sheet.answers[i] ?? NO_ANSWER}
               topics={view.ratings}
               work={work}
               made={made}

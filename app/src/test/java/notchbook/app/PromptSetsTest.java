@@ -3,12 +3,16 @@ package notchbook.app;
 import static java.util.stream.Collectors.joining;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.app.syllabus.SyllabusFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 
 /** Questions of weekly sheets: a student's own and a class's, from a week on. */
@@ -17,6 +21,9 @@ class PromptSetsTest extends AppTest {
     private static final String WEEK_12 = "2026-11-23";
 
     private static final String WEEK_13 = "2026-11-30";
+
+    @Autowired
+    private Syllabi syllabi;
 
     private School.NewClass of;
     private School.Desk desk;
@@ -118,6 +125,34 @@ class PromptSetsTest extends AppTest {
         assertThat(own(UUID.randomUUID(), body).status()).isEqualTo(204);
         var kept = keep(12, WeeklySheet.over(0, "So.").to("How sure?").giving(given));
         assertThat(kept.status()).as(kept.detail()).isEqualTo(status);
+    }
+
+    @Test
+    void keepTheTopicThatWasNamedInAnotherEdition() {
+        own(UUID.randomUUID(), set("Mine", WEEK_12, "Which topic?").replace("'WORDS'", "'TOPIC'"));
+        keep(
+                12,
+                WeeklySheet.over(0, "That one.")
+                        .to("Which topic?")
+                        .giving(school.node("2.3").toString()));
+        var next = syllabi.read(Optional.empty(), "NB-412", "Next", SyllabusFile.ofTable("""
+                code,parent,title,statement,weight
+                2,,Sound,,
+                2.3,2,Echoes and sonar,,100
+                2.3a,2.3,,Echo as reflection,
+                """.getBytes()));
+        var moved = browser.send(
+                of.student(),
+                "PUT",
+                "/api/notebooks/" + desk.notebook().id() + "/moves/" + UUID.randomUUID(),
+                "{'editionId':'%s','examYear':2028,'tier':'CORE'}".formatted(next.id()));
+        assertThat(moved.status()).as(moved.detail()).isBetween(200, 204);
+        var topic = syllabi.edition(next.id(), desk.notebook().id())
+                .topics()
+                .findFirst()
+                .orElseThrow();
+        assertThat(sheet(12).at("/answers/0/given").asString())
+                .isEqualTo(topic.id().toString());
     }
 
     @Test

@@ -42,6 +42,11 @@ class LookBackStore {
         return fetch(LOOK_BACK.NOTEBOOK_ID.eq(notebookId).and(LOOK_BACK.DELETED_AT.isNull()));
     }
 
+    /** Those of a notebook, also what was deleted. */
+    List<LookBack> everyOneIn(UUID notebookId) {
+        return fetch(LOOK_BACK.NOTEBOOK_ID.eq(notebookId));
+    }
+
     /** Those on a page itself or on any of these entries. */
     List<LookBack> on(UUID pageId, Collection<UUID> entries) {
         return fetch(LOOK_BACK
