@@ -203,6 +203,14 @@ test('draws work into the answer that was written in last', async () => {
   );
 });
 
+test('gives letters to work alone, and none to what was made as an answer', async () => {
+  const said = { ...WALL, id: 'r1', name: 'Said aloud' };
+  const { user, server } = await open({ work: [said, WALL], answers: [answer('', { made: ['r1'] })] });
+  expect(screen.queryByRole('button', { name: /Said aloud/ })).toBeNull();
+  await user.keyboard('a');
+  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ answers: [{ pieces: ['e1'] }] }]), MILLIS);
+});
+
 test('says so where a piece is in the bin', async () => {
   await open({ answers: [answer('So.', { pieces: ['gone'] })] });
   expect(within(withIt()).getByText(/in the bin/)).toBeTruthy();

@@ -41,12 +41,14 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
           })),
         })
       : answer(into, (now) => ({ pieces: [...now.pieces, id] }));
+  // What was made as an answer stands there already.
+  const offered = view.work.filter((one) => !sheet.answers.some(({ made: own }) => own.includes(one.id)));
   const isLetGo = !!sheet.letGo;
   useKeys(
     isLetGo
       ? {}
       : Object.fromEntries(
-          view.work.slice(0, LETTERS.length).map((one, at) => [LETTERS[at], () => toggle(one.id)]),
+          offered.slice(0, LETTERS.length).map((one, at) => [LETTERS[at], () => toggle(one.id)]),
         ),
   );
   const work = new Map([...view.work, ...view.drawn].map((one) => [one.id, one]));
@@ -97,7 +99,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
         <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 md:max-xl:grid-cols-2">
           <WorkBeside
             week={week}
-            work={view.work.filter((one) => !sheet.answers.some(({ made: own }) => own.includes(one.id)))}
+            work={offered}
             drawn={drawn}
             into={view.prompts[into]?.question ?? ''}
             onDraw={toggle}
