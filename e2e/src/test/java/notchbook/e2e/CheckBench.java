@@ -48,7 +48,7 @@ class CheckBench {
                   await entry(page, 'PHOTO', {}, { mediaId: pictures[(at + photo) % pictures.length] });
               }
               const answer = await put('/api/hand-ins/' + crypto.randomUUID(), { picked: { section: made, pages: [] }, setWorkId: work,
-                purpose: 'HAND_IN', with: [], words: '', along: { marks: false, cues: false, earlier: false },
+                purpose: 'HAND_IN', with: [], words: '', along: { marks: false, cues: false, earlier: false, lookBacks: false },
                 fitted: false, withMissing: true });
               return answer.status;
             }""");

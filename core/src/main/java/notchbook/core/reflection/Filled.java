@@ -24,9 +24,4 @@ public record Filled(int words, double spokenSeconds, boolean isHandwritten) {
         var seconds = Math.round(spokenSeconds);
         return seconds == 0 ? typed : "%s and %d:%02d spoken".formatted(typed, seconds / 60, seconds % 60);
     }
-
-    /** The shortest and the longest time (s) in which a range of words is spoken. */
-    public static double[] seconds(WordRange range) {
-        return new double[] {range.least() / WORDS_A_SECOND, range.most() / WORDS_A_SECOND};
-    }
 }

@@ -83,11 +83,6 @@ class PromptTest {
     }
 
     @Test
-    void isSpokenAtTwoWordsASecond() {
-        assertThat(Filled.seconds(new WordRange(60, 150))).containsExactly(30, 75);
-    }
-
-    @Test
     void refusesWhatNobodyCouldAnswer() {
         var range = new WordRange(0, 10);
         assertThatIllegalArgumentException().isThrownBy(() -> new Prompt(" ", range, Asks.WORDS, List.of()));
