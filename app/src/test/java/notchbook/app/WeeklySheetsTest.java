@@ -86,6 +86,21 @@ class WeeklySheetsTest extends AppTest {
     }
 
     @Test
+    void askForNoNotchOfWhatWasMadeAsAnAnswer() {
+        var work = school.typed(of.student(), desk, "An echo");
+        var said = school.typed(of.student(), desk, "Said aloud");
+        keep(12, WeeklySheet.over(0, "So.").drawing(work).making(said));
+        var lines = browser.get(
+                        of.student(),
+                        "/api/readiness?notebook=" + desk.notebook().id() + "&monday=2026-11-23")
+                .json()
+                .path("lines");
+        assertThat(Browser.texts(lines, "words"))
+                .contains("“An echo” is notched nowhere")
+                .doesNotContain("“Said aloud” is notched nowhere");
+    }
+
+    @Test
     void canBeLetGoWithAReasonThatIsTheStudentsOwn() {
         assertThat(keep(11, WeeklySheet.over(0).lettingGo("At the dentist.")).status())
                 .isEqualTo(200);

@@ -2,6 +2,7 @@ package notchbook.app.handin;
 
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -85,12 +86,15 @@ class WorkChecks {
 
     /** The lines of the check, for set work or without being asked; {@code last} is the version before this one. */
     List<CheckLine> check(Person student, Gathered work, Optional<SetWork> setWork, Optional<HandIn> last) {
+        var answers = work.reflections().stream()
+                .flatMap(sheet -> sheet.made().stream())
+                .collect(toSet());
         return Readiness.check(new Work(
                 work.scope(),
                 setWork.map(SetWork::asked).orElse(Asked.NOTHING),
                 points(work, setWork),
                 work.pages().stream()
-                        .map(page -> page(page, work.entriesOn(page)))
+                        .map(page -> page(page, work.entriesOn(page), answers))
                         .toList(),
                 reflections(work),
                 last.map(version -> remarked(student, work, version)).orElse(Work.Remarked.NOTHING),
@@ -204,14 +208,18 @@ class WorkChecks {
                         .orElse(List.of());
     }
 
-    private static Work.PageWork page(Page page, List<Entry> entries) {
+    /** {@code answers} are entries that were made as answers of a sheet. */
+    private static Work.PageWork page(Page page, List<Entry> entries, Set<UUID> answers) {
         return new Work.PageWork(
                 page.id(),
                 page.title(),
                 page.day(),
                 entries.stream()
-                        // A note beside another entry needs no notch of its own; an empty one is still to be seen to.
-                        .filter(entry -> entry.place().beside().isEmpty() || entry.isEmpty())
+                        // A note beside another entry and an answer need no notch of their own; an empty one is still
+                        // to be
+                        // seen to.
+                        .filter(entry ->
+                                entry.isEmpty() || (entry.place().beside().isEmpty() && !answers.contains(entry.id())))
                         .map(entry -> new Work.EntryWork(
                                 entry.id(),
                                 entry.name(),
