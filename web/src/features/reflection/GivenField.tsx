@@ -2,12 +2,15 @@ import { useId } from 'react';
 import type { Api } from '../../api';
 import { SCALE, SurenessScale } from './SurenessScale';
 
+/** A topic that can be chosen. */
+export type Topic = { id: string; code: string; title: string };
+
 type Props = {
   /** From 1. */
   number: number;
   prompt: Api['Prompt'];
   given: string;
-  topics: Api['RatingView'][];
+  topics: Topic[];
   onChange: (given: string) => void;
 };
 
@@ -24,9 +27,9 @@ export function GivenField({ number, prompt, given, topics, onChange }: Props) {
         className={`${BOX} mt-1.5`}
         onChange={(event) => onChange(event.target.value)}
       >
-        <option value="">Choose a topic of the week</option>
+        <option value="">Choose a topic</option>
         {topics.map((topic) => (
-          <option key={topic.topic} value={topic.topic}>
+          <option key={topic.id} value={topic.id}>
             {topic.code} {topic.title}
           </option>
         ))}

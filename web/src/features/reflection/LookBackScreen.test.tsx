@@ -31,6 +31,10 @@ const MILLIS = { timeout: 4_000 };
 const open = (view: Partial<Api['LookBackView']> = {}, more: Record<string, unknown> = {}) =>
   visit('/n/n1/look-backs/lb1?entry=e1', {
     'GET /api/notebooks/n1/look-backs/lb1': { ...VIEW, ...view },
+    'GET /api/notebooks/n1/syllabus': [
+      { id: 't1', kind: 'TOPIC', code: '2.3', title: 'Echoes' },
+      { id: 'a', kind: 'POINT', code: '2.3a', title: 'Echo as reflection' },
+    ],
     'GET /api/notebooks/n1/reflections': [],
     'GET /api/notebooks/n1/look-backs': [],
     'DELETE /api/look-backs/lb1': {},
@@ -65,6 +69,22 @@ test('takes other questions while nothing is written', async () => {
   fireEvent.change(box('What is it?'), { target: { value: 'A timed echo.' } });
   expect(screen.queryByLabelText('Questions')).toBeNull();
   await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ setId: 'ps1' }]), MILLIS);
+});
+
+test('offers the topics of the notebook where a question asks for one', async () => {
+  const { user, server } = await open({
+    prompts: [{ ...prompt('What is it?'), asks: 'TOPIC' }],
+    answers: [NO_ANSWER],
+  });
+  const field = screen.getByLabelText('Topic for question 1');
+  await waitFor(() =>
+    expect([...field.querySelectorAll('option')].map((one) => one.textContent)).toEqual([
+      'Choose a topic',
+      '2.3 Echoes',
+    ]),
+  );
+  await user.selectOptions(field, '2.3 Echoes');
+  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ answers: [{ given: 't1' }] }]), MILLIS);
 });
 
 test('stays when the piece is in the bin', async () => {

@@ -1,9 +1,10 @@
-import { useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { Button, Card, dayName, Empty, Heading, Trouble } from '../../ui';
 import { EntryLook } from '../entry';
+import { syllabusQuery } from '../syllabus';
 import { NO_ANSWER } from './mergeSheets';
 import { PromptCard } from './PromptCard';
 import { type Begun, lookBackQuery } from './queries';
@@ -46,6 +47,7 @@ function OpenLookBack({ view, begun, onSet }: Props) {
     work: view.drawn,
     ids: sheet.answers.flatMap((one) => one.made),
   });
+  const topics = (useQuery(syllabusQuery(notebook)).data ?? []).filter((node) => node.kind === 'TOPIC');
   const [into, setInto] = useState(0);
   const work = new Map(view.drawn.map((one) => [one.id, one]));
   const isNew = view.version === 0 && sheet.answers.every((one) => !one.words && one.made.length === 0);
@@ -95,7 +97,7 @@ function OpenLookBack({ view, begun, onSet }: Props) {
             number={i + 1}
             prompt={prompt}
             answer={sheet.answers[i] ?? NO_ANSWER}
-            topics={[]}
+            topics={topics}
             work={work}
             made={made}
             isInto={into === i}

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import type { Api } from '../../api';
 import { Button } from '../../ui';
 import { AnswerDrop } from './AnswerDrop';
-import { GivenField } from './GivenField';
+import { GivenField, type Topic } from './GivenField';
 import type { Answer } from './mergeSheets';
 import { RangeGauge } from './RangeGauge';
 import type { Made } from './useMade';
@@ -14,7 +14,7 @@ type Props = {
   number: number;
   prompt: Api['Prompt'];
   answer: Answer;
-  topics: Api['RatingView'][];
+  topics: Topic[];
   /** Work by its id. */
   work: Map<string, Api['Glimpse']>;
   made: Made;

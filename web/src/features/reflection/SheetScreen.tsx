@@ -51,6 +51,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
           offered.slice(0, LETTERS.length).map((one, at) => [LETTERS[at], () => toggle(one.id)]),
         ),
   );
+  const topics = view.ratings.map(({ topic, code, title }) => ({ id: topic, code, title }));
   const work = new Map([...view.work, ...view.drawn].map((one) => [one.id, one]));
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
@@ -84,7 +85,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
               number={i + 1}
               prompt={prompt}
               answer={sheet.answers[i] ?? NO_ANSWER}
-              topics={view.ratings}
+              topics={topics}
               work={work}
               made={made}
               isInto={into === i}

@@ -164,6 +164,34 @@ class LookBacksTest extends AppTest {
         assertThat(keep(id, body(entries(echo), 1, "Two.")).status()).isEqualTo(200);
     }
 
+    @Test
+    void goByAnotherSetThatAsksForNoOtherPiece() {
+        var of = school.newClass();
+        var page = school.desk(of.student(), of.schoolClass());
+        var piece = school.typed(of.student(), page, "An echo");
+        for (var asks : new String[] {"WORDS", "PIECE"}) {
+            browser.send(
+                    of.student(),
+                    "PUT",
+                    "/api/prompt-sets/" + UUID.randomUUID(),
+                    PromptSetsTest.set(asks, "2026-11-23", "Why?").replace("'WORDS','open", "'" + asks + "','open"));
+        }
+        var begun = "/api/notebooks/" + page.notebook().id() + "/look-backs/" + id + "?entries=" + piece;
+        var sets = browser.get(of.student(), begun).json().path("sets");
+        assertThat(Browser.texts(sets, "name")).containsExactly("WORDS");
+        var asked = browser.get(
+                        of.student(), begun + "&set=" + sets.get(0).path("id").asString())
+                .json();
+        assertThat(Browser.texts(asked.path("prompts"), "question")).containsExactly("Why?");
+    }
+
+    @Test
+    void areRefusedWithWhatIsThereWhereTheyAnswerOtherQuestions() {
+        keep(id, body(entries(echo), 0, "One."));
+        var other = body(entries(echo), 1, "Two.").replace("What is it?", "What was it?");
+        assertThat(keep(id, other).status()).isEqualTo(409);
+    }
+
     @ParameterizedTest
     @CsvSource({"entries, 404", "page, 404", "version, 404", "none, 422"})
     void areOfOnesOwnWorkOnly(String what, int status) {

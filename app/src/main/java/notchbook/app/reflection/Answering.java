@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import notchbook.app.platform.Refusal;
 import notchbook.core.reflection.Answer;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.text.Words;
@@ -26,6 +27,23 @@ public interface Answering {
         return IntStream.range(0, prompts().size())
                 .mapToObj(i -> new Answered(prompts().get(i), answers().get(i)))
                 .toList();
+    }
+
+    default List<String> questions() {
+        return prompts().stream().map(Prompt::question).toList();
+    }
+
+    /** Refuses answers that no prompt takes. */
+    default void check() {
+        if (answers().size() != prompts().size()) {
+            throw Refusal.unfit("There is one answer for each question.");
+        }
+        answered().forEach(one -> one.prompt().checked(one.answer()));
+    }
+
+    /** That what was sent does not go over what is there, with that. */
+    default Refusal stale(String what) {
+        return Refusal.stale(what + " Put both together and send them again.", answers());
     }
 
     default boolean isWritten() {

@@ -79,7 +79,7 @@ class LookBackDesk {
                 views.of(reader.id(), lookBacks.pieces(notebook, List.of(one)).get(one.id())),
                 glimpses.of(entries.among(List.of(notebook.id()), one.shown())),
                 homes.of(notebook),
-                prompts.all(notebook).stream()
+                prompts.onAPiece(notebook).stream()
                         .map(set -> new SetLine(set.id(), set.name()))
                         .toList());
     }

@@ -107,7 +107,7 @@ public class LookBacks {
     }
 
     private PromptSet set(Notebook notebook, UUID id) {
-        return prompts.all(notebook).stream()
+        return prompts.onAPiece(notebook).stream()
                 .filter(set -> set.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("set of questions"));
@@ -153,9 +153,8 @@ public class LookBacks {
     @Transactional
     public LookBack keep(Person reader, Wish wish, Change change) {
         var before = find(reader, wish.notebookId(), wish.id()).orElseGet(() -> begin(reader, wish));
-        var questions = before.prompts().stream().map(Prompt::question).toList();
-        if (!questions.equals(change.questions()) || change.answers().size() != questions.size()) {
-            throw Refusal.unfit("There is one answer for each question.");
+        if (!before.questions().equals(change.questions())) {
+            throw before.stale("This asks other questions now.");
         }
         var now = new LookBack(
                 before.id(),
@@ -166,13 +165,12 @@ public class LookBacks {
                 change.answers(),
                 before.version() + 1,
                 before.writtenOn());
-        now.answered().forEach(one -> one.prompt().checked(one.answer()));
+        now.check();
         if (before.version() > 0 && before.answers().equals(now.answers())) {
             return before;
         }
         if (before.version() != change.baseVersion()) {
-            throw Refusal.stale(
-                    "This was changed in another place too. Put both together and send them again.", before.answers());
+            throw before.stale("This was changed in another place too.");
         }
         if (before.version() == 0) {
             store.insert(now);

@@ -10,6 +10,7 @@ import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.reflection.Asks;
 import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.PromptSet;
 import org.springframework.stereotype.Service;
@@ -46,11 +47,15 @@ public class PromptSets {
                 monday, notebook.classId().map(store::ofClass).orElse(List.of()), store.ofPerson(notebook.ownerId()));
     }
 
-    /** All that a notebook's sheets could go by: its class's, then its student's own. */
-    List<PromptSet> all(Notebook notebook) {
+    /**
+     * The sets by which a single piece can be looked back on, the class's, then the student's own: those that ask for no other piece,
+     * as there is none beside it.
+     */
+    List<PromptSet> onAPiece(Notebook notebook) {
         return Stream.concat(
                         notebook.classId().map(store::ofClass).orElse(List.of()).stream(),
                         store.ofPerson(notebook.ownerId()).stream())
+                .filter(set -> set.prompts().stream().noneMatch(prompt -> prompt.asks() == Asks.PIECE))
                 .toList();
     }
 

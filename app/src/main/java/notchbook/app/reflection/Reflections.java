@@ -27,7 +27,6 @@ import notchbook.core.coverage.Rating;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.reflection.Answer;
 import notchbook.core.reflection.Intention;
-import notchbook.core.reflection.Prompt;
 import notchbook.core.reflection.Resolve;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
@@ -156,8 +155,8 @@ public class Reflections {
         var notebook = notebooks.require(reader, notebookId);
         var week = requireWeek(weekNumber);
         var before = sheet(notebook, week.monday());
-        if (!questions(before).equals(change.questions())) {
-            throw stale("This sheet asks other questions now.", before);
+        if (!before.questions().equals(change.questions())) {
+            throw before.stale("This sheet asks other questions now.");
         }
         var now = changed(before, change);
         check(notebook, now);
@@ -165,7 +164,7 @@ public class Reflections {
             return before;
         }
         if (before.version() != change.baseVersion()) {
-            throw stale("This sheet was changed in another place too.", before);
+            throw before.stale("This sheet was changed in another place too.");
         }
         if (before.version() == 0) {
             store.insert(now);
@@ -204,14 +203,6 @@ public class Reflections {
                 before.isWritten() ? before.writtenOn() : clock.today());
     }
 
-    private static List<String> questions(Reflection sheet) {
-        return sheet.prompts().stream().map(Prompt::question).toList();
-    }
-
-    private static Refusal stale(String what, Reflection now) {
-        return Refusal.stale(what + " Put both together and send them again.", now.answers());
-    }
-
     /** What written reflections are evidence for: the topics of the work that they look back on. */
     public List<Evidence> evidence(Notebook notebook) {
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
@@ -241,13 +232,10 @@ public class Reflections {
 
     /** What is drawn in is not looked for: it may still be on its way from the device, and is shown only where it is there. */
     private void check(Notebook notebook, Reflection sheet) {
-        if (sheet.answers().size() != sheet.prompts().size()) {
-            throw Refusal.unfit("A sheet has one answer for each of its questions.");
-        }
+        sheet.check();
         if (sheet.letGo().length() > LONGEST_REASON) {
             throw Refusal.unfit("Say why this week is let go in up to 200 characters.");
         }
-        sheet.answered().forEach(one -> one.prompt().checked(one.answer()));
         sheet.ratings().forEach((topic, value) -> new Rating(topic, clock.today(), value));
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
         if (!sheet.ratings().keySet().stream()
