@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { entry, openPage, text } from '../../test/openPage';
+import { entry, openPage, page, text } from '../../test/openPage';
 import { refuse, visit } from '../../test/visit';
 
 const prompt = (question: string): Api['Prompt'] => ({
@@ -85,6 +85,19 @@ test('offers the topics of the notebook where a question asks for one', async ()
   );
   await user.selectOptions(field, '2.3 Echoes');
   await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ answers: [{ given: 't1' }] }]), MILLIS);
+});
+
+test('takes more entries of the page to the piece while nothing is written', async () => {
+  const { user, server } = await open(
+    {},
+    { 'GET /api/pages/p1': page([entry('e1', { caption: 'Path' }), entry('e2', { caption: 'Wall' })]) },
+  );
+  const first = await screen.findByRole<HTMLInputElement>('checkbox', { name: 'Path' });
+  expect([first.checked, first.disabled]).toEqual([true, true]);
+  await user.click(screen.getByRole('checkbox', { name: 'Wall' }));
+  await waitFor(() =>
+    expect(server.sent('GET /api/notebooks/n1/look-backs/lb1?entries=e1&entries=e2')).toHaveLength(1),
+  );
 });
 
 test('stays when the piece is in the bin', async () => {

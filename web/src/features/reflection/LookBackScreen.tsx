@@ -1,10 +1,11 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { Button, Card, dayName, Empty, Heading, Trouble } from '../../ui';
 import { EntryLook } from '../entry';
 import { syllabusQuery } from '../syllabus';
+import { MoreEntries } from './MoreEntries';
 import { NO_ANSWER } from './mergeSheets';
 import { PromptCard } from './PromptCard';
 import { type Begun, lookBackQuery } from './queries';
@@ -22,21 +23,33 @@ export function LookBackScreen() {
     set: search.get('set') ?? undefined,
   };
   const view = useSuspenseQuery(lookBackQuery(notebook, lookBack, begun)).data;
-  const choose = (set: string) =>
+  /** What it begins with stands in the address until it is written. */
+  const begin = (name: 'set' | 'entry', values: string[]) =>
     setSearch(
       (now) => {
-        if (set) now.set('set', set);
-        else now.delete('set');
+        now.delete(name);
+        for (const value of values) now.append(name, value);
         return now;
       },
       { replace: true },
     );
-  return <OpenLookBack key={`${lookBack} ${begun.set}`} view={view} begun={begun} onSet={choose} />;
+  return (
+    <OpenLookBack
+      key={`${lookBack} ${begun.set} ${begun.entries}`}
+      view={view}
+      begun={begun}
+      onBegin={begin}
+    />
+  );
 }
 
-type Props = { view: Api['LookBackView']; begun: Begun; onSet: (set: string) => void };
+type Props = {
+  view: Api['LookBackView'];
+  begun: Begun;
+  onBegin: (name: 'set' | 'entry', values: string[]) => void;
+};
 
-function OpenLookBack({ view, begun, onSet }: Props) {
+function OpenLookBack({ view, begun, onBegin }: Props) {
   const { notebookId: notebook } = view;
   const go = useNavigate();
   const { sheet, answer, kept, trouble, remove } = useLookBack(view, begun);
@@ -50,6 +63,7 @@ function OpenLookBack({ view, begun, onSet }: Props) {
   const topics = (useQuery(syllabusQuery(notebook)).data ?? []).filter((node) => node.kind === 'TOPIC');
   const [into, setInto] = useState(0);
   const work = new Map(view.drawn.map((one) => [one.id, one]));
+  const page = view.piece[0]?.pageId;
   const isNew = view.version === 0 && sheet.answers.every((one) => !one.words && one.made.length === 0);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_400px]">
@@ -79,7 +93,7 @@ function OpenLookBack({ view, begun, onSet }: Props) {
             <select
               value={begun.set ?? ''}
               className="min-h-9 rounded-md border border-line bg-card px-2"
-              onChange={(event) => onSet(event.target.value)}
+              onChange={(event) => onBegin('set', event.target.value ? [event.target.value] : [])}
             >
               <option value="">Four on a piece of work</option>
               {view.sets.map((set) => (
@@ -106,13 +120,22 @@ function OpenLookBack({ view, begun, onSet }: Props) {
           />
         ))}
       </div>
-      <Piece view={view} />
+      <Piece view={view}>
+        {isNew && page && view.on.entries.length > 0 && (
+          <MoreEntries
+            page={page}
+            chosen={view.on.entries}
+            onChoose={(entries) => onBegin('entry', entries)}
+          />
+        )}
+      </Piece>
     </div>
   );
 }
 
 /** What is looked back on, as it is now. */
-function Piece({ view: { notebookId, on, piece, title, day } }: { view: Api['LookBackView'] }) {
+function Piece({ view, children }: { view: Api['LookBackView']; children: ReactNode }) {
+  const { notebookId, on, piece, title, day } = view;
   const page = on.page ?? piece[0]?.pageId;
   return (
     <Card title="The piece" className="xl:sticky xl:top-14 xl:max-h-[calc(100vh-80px)] xl:overflow-y-auto">
@@ -122,7 +145,8 @@ function Piece({ view: { notebookId, on, piece, title, day } }: { view: Api['Loo
       {piece.map((entry) => (
         <EntryLook key={entry.id} entry={entry} />
       ))}
-      <p className="text-[13.5px] text-soft">Begun {dayName(day)}</p>
+      {children}
+      <p className="mt-2 text-[13.5px] text-soft">Begun {dayName(day)}</p>
       {on.version ? (
         <Link to={`/versions/${on.version}`} className="font-semibold text-petrol hover:underline">
           The version as it was sealed

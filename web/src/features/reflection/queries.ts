@@ -33,7 +33,7 @@ export type Begun = { entries?: string[]; page?: string; version?: string; set?:
 
 export const lookBackQuery = (notebook: string, id: string, begun: Begun) =>
   queryOptions({
-    queryKey: ['look-back', id, begun.set ?? ''],
+    queryKey: ['look-back', id, begun],
     queryFn: () =>
       unwrap(
         api.GET('/api/notebooks/{notebook}/look-backs/{id}', {
