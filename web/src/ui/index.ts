@@ -5,6 +5,7 @@ export { Dialog } from './Dialog';
 export { ChoiceField, TextField, Trouble } from './Field';
 export { Heading } from './Heading';
 export { Menu, MenuItem } from './Menu';
+export { OrderButtons } from './OrderButtons';
 export { Radios } from './Radios';
 export {
   applyReading,
@@ -24,6 +25,7 @@ export { isTyping, useKeys } from './useKeys';
 export { useNear } from './useNear';
 export { useStable } from './useStable';
 export { WeekNumbers } from './WeekNumbers';
+export { WordRange } from './WordRange';
 export {
   clockTime,
   countWords,

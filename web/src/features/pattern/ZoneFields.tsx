@@ -1,4 +1,4 @@
-import { Button, type EvidenceKind, KIND_NAMES } from '../../ui';
+import { type EvidenceKind, KIND_NAMES, OrderButtons, WordRange } from '../../ui';
 import type { Zone } from './zones';
 
 const ROLES: Record<Zone['role'], string> = {
@@ -10,8 +10,6 @@ const ROLES: Record<Zone['role'], string> = {
 };
 const ASKED: EvidenceKind[] = ['TYPED', 'HANDWRITTEN', 'PHOTO', 'RECORDING', 'ATTACHED'];
 const LINE = 'min-h-8 min-w-0 rounded-md border border-line bg-card px-2';
-/** What a zone may ask for, in words; more is a text for another page. */
-const MOST_WORDS = 2000;
 
 type Props = {
   zone: Zone;
@@ -55,20 +53,15 @@ export function ZoneFields({ zone, isFirst, isLast, onChange, onMove, onRemove }
           className={`${LINE} flex-1`}
           onChange={(event) => onChange({ ...zone, prompt: event.target.value })}
         />
-        <span className="flex">
-          <Button look="quiet" disabled={isFirst} aria-label={`Move ${name} up`} onClick={() => onMove(-1)}>
-            ↑
-          </Button>
-          <Button look="quiet" disabled={isLast} aria-label={`Move ${name} down`} onClick={() => onMove(1)}>
-            ↓
-          </Button>
-          <Button look="quiet" disabled={!onRemove} aria-label={`Take ${name} out`} onClick={onRemove}>
-            Take out
-          </Button>
-        </span>
+        <OrderButtons {...{ name, isFirst, isLast, onMove, onRemove }} />
       </div>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 text-[13.5px]">
-        <Range zone={zone} onChange={onChange} />
+        <WordRange
+          of={`in ${zone.title}`}
+          range={zone.words}
+          // Both empty: as many as one likes.
+          onChange={(words) => onChange({ ...zone, words: words.most ? words : undefined })}
+        />
         <span className="flex flex-wrap items-center gap-x-2.5">
           asks for one of
           {ASKED.map((kind) => (
@@ -93,30 +86,5 @@ export function ZoneFields({ zone, isFirst, isLast, onChange, onMove, onRemove }
         </span>
       </div>
     </li>
-  );
-}
-
-/** From how many to how many words; both empty for as many as one likes. */
-function Range({ zone, onChange }: Pick<Props, 'zone' | 'onChange'>) {
-  const set = (least: number, most: number) =>
-    onChange({ ...zone, words: least || most ? { least, most: Math.max(least, most) } : undefined });
-  const count = (label: string, value: number | undefined, act: (value: number) => void) => (
-    <input
-      type="number"
-      min={0}
-      max={MOST_WORDS}
-      aria-label={`${label} words in ${zone.title}`}
-      value={value ?? ''}
-      className={`${LINE} w-20`}
-      onChange={(event) => act(Number(event.target.value))}
-    />
-  );
-  return (
-    <span className="flex items-center gap-1.5">
-      {count('Fewest', zone.words?.least, (least) => set(least, zone.words?.most ?? least))}
-      to
-      {count('Most', zone.words?.most, (most) => set(Math.min(zone.words?.least ?? 0, most), most))}
-      words
-    </span>
   );
 }

@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { Button } from '../../ui';
+import { OrderButtons, WordRange } from '../../ui';
 
 type Prompt = Api['Prompt'];
 
@@ -12,7 +12,6 @@ const ASKS: Record<Prompt['asks'], string> = {
 };
 
 const LINE = 'min-h-8 min-w-0 rounded-md border border-line bg-card px-2';
-const MOST_WORDS = 2000;
 
 type Props = {
   /** From 1. */
@@ -26,19 +25,7 @@ type Props = {
 
 /** A question of a set: its words, its range, what else it asks for, and ways to begin an answer. */
 export function PromptFields({ number, prompt, isLast, onChange, onMove, onRemove }: Props) {
-  const { least, most } = prompt.range;
   const name = `question ${number}`;
-  const count = (label: string, value: number, range: (value: number) => Prompt['range']) => (
-    <input
-      type="number"
-      min={0}
-      max={MOST_WORDS}
-      aria-label={`${label} words for ${name}`}
-      value={value}
-      className={`${LINE} w-18`}
-      onChange={(event) => onChange({ ...prompt, range: range(Number(event.target.value)) })}
-    />
-  );
   return (
     <li className="border-b border-line py-3 first:pt-0">
       <div className="flex flex-wrap gap-2">
@@ -51,30 +38,14 @@ export function PromptFields({ number, prompt, isLast, onChange, onMove, onRemov
           className={`${LINE} flex-1 basis-72 font-semibold`}
           onChange={(event) => onChange({ ...prompt, question: event.target.value })}
         />
-        <span className="flex">
-          <Button
-            look="quiet"
-            disabled={number === 1}
-            aria-label={`Move ${name} up`}
-            onClick={() => onMove(-1)}
-          >
-            ↑
-          </Button>
-          <Button look="quiet" disabled={isLast} aria-label={`Move ${name} down`} onClick={() => onMove(1)}>
-            ↓
-          </Button>
-          <Button look="quiet" disabled={!onRemove} aria-label={`Take ${name} out`} onClick={onRemove}>
-            Take out
-          </Button>
-        </span>
+        <OrderButtons {...{ name, isLast, onMove, onRemove }} isFirst={number === 1} />
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2 text-[13.5px]">
-        <span className="flex items-center gap-1.5">
-          {count('Fewest', least, (value) => ({ least: value, most: Math.max(value, most) }))}
-          to
-          {count('Most', most, (value) => ({ least: Math.min(value, least), most: value }))}
-          words
-        </span>
+        <WordRange
+          of={`for ${name}`}
+          range={prompt.range}
+          onChange={(range) => onChange({ ...prompt, range })}
+        />
         <label className="flex items-center gap-1.5">
           and
           <select
