@@ -98,6 +98,12 @@ class WeeklySheetsTest extends AppTest {
         assertThat(Browser.texts(lines, "words"))
                 .contains("“An echo” is notched nowhere")
                 .doesNotContain("“Said aloud” is notched nowhere");
+        var unfiled = browser.get(
+                        of.student(), "/api/notebooks/" + desk.notebook().id() + "/unfiled")
+                .json();
+        assertThat(Browser.texts(unfiled, "id")).containsExactly(work.toString());
+        var standing = browser.get(of.student(), "/api/standings").json().get(0);
+        assertThat(standing.path("unfiled").asInt()).isEqualTo(1);
     }
 
     @Test

@@ -14,6 +14,7 @@ import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.EntryKind;
+import notchbook.app.entry.NeedsNoNotch;
 import notchbook.app.link.LinkCards;
 import notchbook.app.link.LinkState;
 import notchbook.app.mark.Marks;
@@ -52,6 +53,7 @@ import org.springframework.stereotype.Component;
 class WorkChecks {
     private final Freezer freezer;
     private final Fillings fillings;
+    private final List<NeedsNoNotch> needNoNotch;
     private final SealedVersions versions;
     private final Remarks remarks;
     private final Syllabi syllabi;
@@ -64,6 +66,7 @@ class WorkChecks {
     WorkChecks(
             Freezer freezer,
             Fillings fillings,
+            List<NeedsNoNotch> needNoNotch,
             SealedVersions versions,
             Remarks remarks,
             Syllabi syllabi,
@@ -78,6 +81,7 @@ class WorkChecks {
         this.marks = marks;
         this.freezer = freezer;
         this.fillings = fillings;
+        this.needNoNotch = needNoNotch;
         this.versions = versions;
         this.remarks = remarks;
         this.syllabi = syllabi;
@@ -86,15 +90,15 @@ class WorkChecks {
 
     /** The lines of the check, for set work or without being asked; {@code last} is the version before this one. */
     List<CheckLine> check(Person student, Gathered work, Optional<SetWork> setWork, Optional<HandIn> last) {
-        var answers = work.reflections().stream()
-                .flatMap(sheet -> sheet.made().stream())
-                .collect(toSet());
+        var ids = work.entries().stream().map(Entry::id).toList();
+        var unnotched =
+                needNoNotch.stream().flatMap(room -> room.among(ids).stream()).collect(toSet());
         return Readiness.check(new Work(
                 work.scope(),
                 setWork.map(SetWork::asked).orElse(Asked.NOTHING),
                 points(work, setWork),
                 work.pages().stream()
-                        .map(page -> page(page, work.entriesOn(page), answers))
+                        .map(page -> page(page, work.entriesOn(page), unnotched))
                         .toList(),
                 reflections(work),
                 last.map(version -> remarked(student, work, version)).orElse(Work.Remarked.NOTHING),
@@ -208,8 +212,8 @@ class WorkChecks {
                         .orElse(List.of());
     }
 
-    /** {@code answers} are entries that were made as answers of a sheet. */
-    private static Work.PageWork page(Page page, List<Entry> entries, Set<UUID> answers) {
+    /** {@code unnotched} are entries that need no notch. */
+    private static Work.PageWork page(Page page, List<Entry> entries, Set<UUID> unnotched) {
         return new Work.PageWork(
                 page.id(),
                 page.title(),
@@ -218,8 +222,8 @@ class WorkChecks {
                         // A note beside another entry and an answer need no notch of their own; an empty one is still
                         // to be
                         // seen to.
-                        .filter(entry ->
-                                entry.isEmpty() || (entry.place().beside().isEmpty() && !answers.contains(entry.id())))
+                        .filter(entry -> entry.isEmpty()
+                                || (entry.place().beside().isEmpty() && !unnotched.contains(entry.id())))
                         .map(entry -> new Work.EntryWork(
                                 entry.id(),
                                 entry.name(),

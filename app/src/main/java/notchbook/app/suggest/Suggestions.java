@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.entry.Entries;
 import notchbook.app.entry.Entry;
+import notchbook.app.entry.NeedsNoNotch;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.find.Findable;
 import notchbook.app.notebook.Notebook;
@@ -31,6 +32,7 @@ public class Suggestions {
     private static final int MOST_UNFILED = 60;
 
     private final SuggestionStore store;
+    private final List<NeedsNoNotch> needNoNotch;
     private final Entries entries;
     private final Notebooks notebooks;
     private final NotebookEntries notebookEntries;
@@ -40,6 +42,7 @@ public class Suggestions {
 
     Suggestions(
             SuggestionStore store,
+            List<NeedsNoNotch> needNoNotch,
             Entries entries,
             Notebooks notebooks,
             NotebookEntries notebookEntries,
@@ -47,6 +50,7 @@ public class Suggestions {
             Findable findable,
             SchoolClock clock) {
         this.store = store;
+        this.needNoNotch = needNoNotch;
         this.entries = entries;
         this.notebooks = notebooks;
         this.notebookEntries = notebookEntries;
@@ -86,9 +90,10 @@ public class Suggestions {
                 && entry.place().beside().isEmpty();
     }
 
-    /** Those of these entries that their student said are no work for the syllabus. */
+    /** Those of these entries that are no work for the syllabus: as their student said, or by what they were made for. */
     public Set<UUID> besideSyllabus(Collection<UUID> ids) {
-        return store.beside(ids);
+        return Stream.concat(store.beside(ids).stream(), needNoNotch.stream().flatMap(room -> room.among(ids).stream()))
+                .collect(toSet());
     }
 
     @Transactional
