@@ -1,8 +1,6 @@
 import type { Api } from '../../api';
 import { countWords, length, wordsPlace } from '../../ui';
-
-/** Who says what they think aloud says about two words a second, as the core counts it. */
-const WORDS_A_SECOND = 2;
+import { isIn, WORDS_A_SECOND, wordsIn } from './filled';
 
 type Props = {
   id: string;
@@ -14,11 +12,13 @@ type Props = {
 };
 
 /** Where an answer stands in its range: the range as a band, the answer as a notch above it. */
-export function RangeGauge({ id, range: { least, most }, words, spoken, isHandwritten }: Props) {
+export function RangeGauge({ id, range, words, spoken, isHandwritten }: Props) {
+  const { least, most } = range;
   const typed = countWords(words);
-  const all = typed + Math.round(spoken * WORDS_A_SECOND);
+  const filled = { words: typed, spoken, isByHand: isHandwritten };
+  const all = wordsIn(filled);
+  const isThere = isIn(filled, range);
   const end = Math.max(1, most * 1.15);
-  const isIn = all <= most && (isHandwritten || all >= least);
   return (
     <div className="flex min-h-8 flex-wrap items-center gap-x-3 text-[13px] text-soft">
       <svg viewBox="0 0 180 12" className="h-3 w-[180px] overflow-visible" aria-hidden="true">
@@ -28,12 +28,12 @@ export function RangeGauge({ id, range: { least, most }, words, spoken, isHandwr
           y="7"
           width={(180 * (most - least)) / end}
           height="4"
-          fill={isIn ? 'var(--moss)' : 'var(--line)'}
+          fill={isThere ? 'var(--moss)' : 'var(--line)'}
         />
         <path
           d="M-5 0h10L0 6z"
           transform={`translate(${Math.min(180, (180 * all) / end)} 0)`}
-          fill={isIn ? 'var(--moss)' : 'var(--brass)'}
+          fill={isThere ? 'var(--moss)' : 'var(--brass)'}
         />
       </svg>
       <span id={id} aria-live="polite">
