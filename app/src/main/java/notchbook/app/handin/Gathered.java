@@ -11,8 +11,10 @@ import notchbook.app.reflection.LookBack;
 import notchbook.app.reflection.Reflection;
 import notchbook.core.handin.Scope;
 
-/** What was picked, with all that is in it now: pages in the order in which they are read, sheets by their
- * weeks, and what looks back on single pieces of it. */
+/**
+ * What was picked, with all that is in it now: pages in the order in which they are read, sheets by their weeks, and what looks back
+ * on single pieces of it.
+ */
 record Gathered(
         Scope scope,
         Notebook notebook,

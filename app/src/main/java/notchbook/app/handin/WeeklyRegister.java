@@ -10,7 +10,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.handin.HandInViews.VersionView;
-import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -19,7 +18,6 @@ import notchbook.app.reflection.Fillings;
 import notchbook.app.reflection.PromptSets;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.reflection.Reflections;
-import notchbook.core.calendar.CalendarWeek;
 import org.springframework.stereotype.Component;
 
 /** Who of a class has written the sheet of a week: figures only, and what was handed in of them. */
@@ -76,8 +74,7 @@ class WeeklyRegister {
 
     WeeklyRegisterView of(Person teacher, UUID classId, Optional<Integer> number) {
         people.requireTaught(teacher, classId);
-        var begun = years.yearOf(clock.today()).weeks().reversed().stream()
-                .filter(week -> week.isTeaching() && !week.monday().isAfter(clock.today()))
+        var begun = years.yearOf(clock.today()).teachingWeeksBegunBy(clock.today()).stream()
                 .flatMap(week -> week.number().stream().boxed())
                 .toList();
         var week = reflections.requireWeek(
@@ -87,26 +84,19 @@ class WeeklyRegister {
                 week.monday(),
                 prompts.isRead(classId, week.monday()),
                 begun,
-                students(classId, week));
+                students(classId, week.monday()));
     }
 
-    private List<SheetOfStudent> students(UUID classId, CalendarWeek week) {
-        var kept = notebooks.ofClass(classId).stream()
-                .collect(toMap(Notebook::ownerId, Function.identity(), (earlier, later) -> earlier));
-        var sheets = reflections.ofWeek(week.monday(), kept.values());
-        var sent = sent(classId, week.monday());
+    private List<SheetOfStudent> students(UUID classId, LocalDate monday) {
+        var sheets = reflections.ofWeek(monday, notebooks.ofClass(classId));
+        var sent = sent(classId, monday);
         var measure = fillings.over(sheets.values());
         return people.studentsOf(classId).stream()
-                .map(student -> {
-                    var notebook = Optional.ofNullable(kept.get(student.id()));
-                    return line(
-                            student,
-                            notebook,
-                            notebook.flatMap(one -> Optional.ofNullable(sheets.get(one.id()))),
-                            Optional.ofNullable(sent.get(student.id())),
-                            week.monday(),
-                            measure);
-                })
+                .map(student -> line(
+                        student,
+                        Optional.ofNullable(sheets.get(student.id())),
+                        Optional.ofNullable(sent.get(student.id())),
+                        measure))
                 .toList();
     }
 
@@ -117,23 +107,15 @@ class WeeklyRegister {
         return all.stream().collect(toMap(HandIn::studentId, one -> views.get(one.id()), (latest, earlier) -> latest));
     }
 
-    private SheetOfStudent line(
-            Person student,
-            Optional<Notebook> notebook,
-            Optional<Reflection> sheet,
-            Optional<VersionView> sent,
-            LocalDate monday,
-            Fillings.Measure measure) {
+    private static SheetOfStudent line(
+            Person student, Optional<Reflection> sheet, Optional<VersionView> sent, Fillings.Measure measure) {
         return new SheetOfStudent(
                 student.id(),
                 student.fullName(),
                 sheet.filter(Reflection::isWritten).isPresent(),
                 sheet.map(Reflection::words).orElse(0),
                 sheet.map(measure::met).orElse(0),
-                sheet.map(one -> one.prompts().size())
-                        .or(() ->
-                                notebook.map(one -> prompts.prompts(one, monday).size()))
-                        .orElse(0),
+                sheet.map(one -> one.prompts().size()).orElse(0),
                 sheet.filter(one -> !one.letGo().isEmpty()).isPresent(),
                 sent);
     }

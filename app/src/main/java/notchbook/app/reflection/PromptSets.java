@@ -59,7 +59,7 @@ public class PromptSets {
                 .toList();
     }
 
-    public List<Prompt> prompts(Notebook notebook, LocalDate monday) {
+    List<Prompt> prompts(Notebook notebook, LocalDate monday) {
         return inForce(notebook, monday).map(PromptSet::prompts).orElse(Prompt.WEEKLY);
     }
 

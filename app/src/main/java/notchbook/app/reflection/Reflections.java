@@ -108,10 +108,16 @@ public class Reflections {
                 clock.today());
     }
 
-    /** The sheets of a week in these notebooks, by the notebook; those that were not begun are not in it. */
+    /** The sheet of a week in each of these notebooks, by the notebook's owner. */
     public Map<UUID, Reflection> ofWeek(LocalDate monday, Collection<Notebook> all) {
-        return store.of(monday, all.stream().map(Notebook::id).toList()).stream()
+        var begun = store.of(monday, all.stream().map(Notebook::id).toList()).stream()
                 .collect(Collectors.toMap(Reflection::notebookId, sheet -> sheet));
+        return all.stream()
+                .collect(Collectors.toMap(
+                        Notebook::ownerId,
+                        notebook -> Optional.ofNullable(begun.get(notebook.id()))
+                                .orElseGet(() -> unwritten(notebook, monday)),
+                        (earlier, later) -> earlier));
     }
 
     /** The intention that the sheet of a week asks about. */

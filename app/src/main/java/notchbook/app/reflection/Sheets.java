@@ -77,8 +77,7 @@ class Sheets {
     List<SheetLine> lines(Notebook notebook) {
         var byMonday = reflections.of(notebook).stream().collect(toMap(Reflection::monday, identity()));
         var measure = fillings.over(byMonday.values());
-        return years.yearOf(clock.today()).weeks().reversed().stream()
-                .filter(week -> week.isTeaching() && !week.monday().isAfter(clock.today()))
+        return years.yearOf(clock.today()).teachingWeeksBegunBy(clock.today()).stream()
                 .map(week -> line(
                         week,
                         Optional.ofNullable(byMonday.get(week.monday()))

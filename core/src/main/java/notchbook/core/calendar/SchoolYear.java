@@ -102,6 +102,13 @@ public final class SchoolYear {
         return weekOf(day).map(CalendarWeek::number).orElseGet(OptionalInt::empty);
     }
 
+    /** The teaching weeks that have begun by a day, the latest first. */
+    public List<CalendarWeek> teachingWeeksBegunBy(LocalDate day) {
+        return weeks().reversed().stream()
+                .filter(week -> week.isTeaching() && !week.monday().isAfter(day))
+                .toList();
+    }
+
     /** The calendar week that bears a teaching week's number; empty when the year has no such week. */
     public Optional<CalendarWeek> teachingWeek(int number) {
         return teachingWeeks()

@@ -1,5 +1,6 @@
 package notchbook.core.calendar;
 
+import static java.util.stream.Collectors.joining;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -23,6 +24,21 @@ class SchoolYearTest {
             List.of(
                     new Break("Autumn break", LocalDate.of(2026, 10, 24), LocalDate.of(2026, 11, 1)),
                     new Break("Training day", LocalDate.of(2026, 11, 9), LocalDate.of(2026, 11, 9))));
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-08-30, ''",
+        "2026-09-02, 1",
+        "2026-09-07, '2 1'",
+        "2026-10-26, '8 7 6 5 4 3 2 1'",
+        "2026-11-02, '9 8 7 6 5 4 3 2 1'",
+    })
+    void listsTheTeachingWeeksThatHaveBegunTheLatestFirst(LocalDate day, String numbers) {
+        assertThat(year.teachingWeeksBegunBy(day).stream()
+                        .map(week -> "" + week.number().orElseThrow())
+                        .collect(joining(" ")))
+                .isEqualTo(numbers);
+    }
 
     @ParameterizedTest
     @CsvSource({
