@@ -9,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
-import notchbook.app.entry.Entries;
 import notchbook.app.entry.Entry;
 import notchbook.app.find.FindController.EntryHit;
 import notchbook.app.find.FindController.FindView;
@@ -47,9 +46,8 @@ class Finder {
     private static final int ASKED_FOR_PHRASE = 400;
 
     private final Notebooks notebooks;
-    private final Entries entries;
     private final Syllabi syllabi;
-    private final EntryWords words;
+    private final FoundEntries found;
     private final OwnMarks ownMarks;
     private final Findable findable;
     private final People people;
@@ -58,9 +56,8 @@ class Finder {
 
     Finder(
             Notebooks notebooks,
-            Entries entries,
             Syllabi syllabi,
-            EntryWords words,
+            FoundEntries found,
             OwnMarks ownMarks,
             Findable findable,
             People people,
@@ -71,9 +68,8 @@ class Finder {
         this.people = people;
         this.handIns = handIns;
         this.notebooks = notebooks;
-        this.entries = entries;
         this.syllabi = syllabi;
-        this.words = words;
+        this.found = found;
         this.clock = clock;
     }
 
@@ -151,17 +147,12 @@ class Finder {
     }
 
     private List<EntryHit> entries(Person reader, Shelf shelf, Query query) {
-        var ids = words.find(reader.id(), query, query.phrases().isEmpty() ? ASKED : ASKED_FOR_PHRASE);
-        var live = entries.live(reader, ids).stream().collect(toMap(Entry::id, identity()));
-        var texts = findable.of(reader.id(), live.values());
-        return ids.stream()
-                .filter(live::containsKey)
-                .map(live::get)
-                // The index knows words and not their order.
-                .filter(entry -> query.phrases().isEmpty()
-                        || query.matches(texts.get(entry.id()).all()))
+        var newest = found.of(reader, query, query.phrases().isEmpty() ? ASKED : ASKED_FOR_PHRASE).stream()
                 .sorted(comparing(Entry::madeAt).reversed())
                 .limit(MOST_ENTRIES)
+                .toList();
+        var texts = findable.of(reader.id(), newest);
+        return newest.stream()
                 .map(entry -> hit(shelf, entry, texts.get(entry.id()), query))
                 .toList();
     }
