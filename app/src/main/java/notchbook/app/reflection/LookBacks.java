@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
+import java.util.stream.Stream;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Notebook;
@@ -198,28 +198,52 @@ public class LookBacks {
 
     /** The live entries of each piece, in the order in which they were made, by what looks back on it. */
     Map<UUID, List<Entry>> pieces(Notebook notebook, List<LookBack> all) {
-        if (all.isEmpty()) {
-            return Map.of();
-        }
-        var entries = notebookEntries.in(notebook);
-        return all.stream().collect(toMap(LookBack::id, one -> entries.stream()
-                .filter(within(notebook, one.on()))
+        var named = all.stream().collect(toMap(LookBack::id, one -> named(notebook, one.on())));
+        var entries = Stream.concat(
+                        notebookEntries
+                                .among(
+                                        List.of(notebook.id()),
+                                        named.values().stream()
+                                                .flatMap(Set::stream)
+                                                .collect(toSet()))
+                                .stream(),
+                        onPages(notebook, all).stream())
+                .distinct()
                 .sorted(comparing(Entry::madeAt))
+                .toList();
+        return all.stream().collect(toMap(LookBack::id, one -> entries.stream()
+                .filter(entry -> named.get(one.id()).contains(entry.id())
+                        || one.on().equals(new LookedAt.OfPage(entry.place().pageId())))
                 .toList()));
     }
 
-    private Predicate<Entry> within(Notebook notebook, LookedAt on) {
+    /** The entries that a piece names itself; a page names none. */
+    private Set<UUID> named(Notebook notebook, LookedAt on) {
         return switch (on) {
-            case LookedAt.OfEntries(var ids) -> entry -> ids.contains(entry.id());
-            case LookedAt.OfPage(var page) -> entry -> entry.place().pageId().equals(page);
-            case LookedAt.OfVersion(var version) -> {
-                var sealed = people.find(notebook.ownerId())
+            case LookedAt.OfEntries(var ids) -> Set.copyOf(ids);
+            case LookedAt.OfPage ignored -> Set.of();
+            case LookedAt.OfVersion(var version) ->
+                people.find(notebook.ownerId())
                         .flatMap(owner -> versions.find(owner, version))
                         .map(SealedPieces.SealedPiece::entries)
                         .orElse(Set.of());
-                yield entry -> sealed.contains(entry.id());
-            }
         };
+    }
+
+    private List<Entry> onPages(Notebook notebook, List<LookBack> all) {
+        var pages = all.stream()
+                .flatMap(one -> one.on() instanceof LookedAt.OfPage(var page) ? Stream.of(page) : Stream.empty())
+                .collect(toSet());
+        return pages.isEmpty()
+                ? List.of()
+                : notebookEntries
+                        .on(notebooks.pages(notebook).stream()
+                                .filter(page -> pages.contains(page.id()))
+                                .toList())
+                        .values()
+                        .stream()
+                        .flatMap(List::stream)
+                        .toList();
     }
 
     /** Written ones that look back on some of this work, the earliest first. */

@@ -3,7 +3,6 @@ package notchbook.app.reflection;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -212,10 +211,11 @@ public class Reflections {
     /** What written reflections are evidence for: the topics of the work that they look back on. */
     public List<Evidence> evidence(Notebook notebook) {
         var edition = syllabi.edition(notebook.editionId(), notebook.id());
-        var byId = new HashMap<UUID, Entry>();
-        notebookEntries.in(notebook).forEach(entry -> byId.put(entry.id(), entry));
-        return of(notebook).stream()
-                .filter(Reflection::isWritten)
+        var written = of(notebook).stream().filter(Reflection::isWritten).toList();
+        var drawn = written.stream().flatMap(sheet -> sheet.pieces().stream()).collect(Collectors.toSet());
+        var byId = notebookEntries.among(List.of(notebook.id()), drawn).stream()
+                .collect(Collectors.toMap(Entry::id, entry -> entry));
+        return written.stream()
                 .map(reflection -> new Evidence(
                         reflection.id(),
                         EvidenceKind.REFLECTION,
