@@ -25,8 +25,8 @@ import notchbook.core.syllabus.Tier;
  * Builds one coverage for a test. The year begins on Monday 7 Sep 2026 with a break after week 8, so the Monday of
  * week 12 is 30 Nov; today is its Wednesday. Topic 2.1 has the points a and b, 2.2 has a and b, 3.1 has a.
  */
-final class CoverageCase {
-    static final LocalDate TODAY = LocalDate.of(2026, 12, 2);
+public final class CoverageCase {
+    public static final LocalDate TODAY = LocalDate.of(2026, 12, 2);
     static final String TABLE = """
             2   ||Sound |      |60|
             2.1 |2|Travel|     |20|
@@ -40,7 +40,7 @@ final class CoverageCase {
             3.1a|3.1||angle    |  |
             """;
 
-    final Edition edition = edition(TABLE);
+    public final Edition edition = edition(TABLE);
     private final Map<UUID, WeekRange> plan = new HashMap<>();
     private final List<Evidence> evidence = new ArrayList<>();
     private final List<PaperMark> papers = new ArrayList<>();
@@ -49,45 +49,45 @@ final class CoverageCase {
     private Optional<LocalDate> examDay = Optional.empty();
     private LocalDate today = TODAY;
 
-    CoverageCase plan(String topic, int first, int last) {
+    public CoverageCase plan(String topic, int first, int last) {
         plan.put(id(edition, topic), new WeekRange(first, last));
         return this;
     }
 
-    CoverageCase evidence(EvidenceKind kind, LocalDate day, String... codes) {
+    public CoverageCase evidence(EvidenceKind kind, LocalDate day, String... codes) {
         evidence.add(new Evidence(new UUID(1, evidence.size()), kind, day, ids(codes)));
         return this;
     }
 
-    CoverageCase typed(int daysAgo, String... codes) {
+    public CoverageCase typed(int daysAgo, String... codes) {
         return evidence(EvidenceKind.TYPED, TODAY.minusDays(daysAgo), codes);
     }
 
-    CoverageCase photo(int daysAgo, String... codes) {
+    public CoverageCase photo(int daysAgo, String... codes) {
         return evidence(EvidenceKind.PHOTO, TODAY.minusDays(daysAgo), codes);
     }
 
-    CoverageCase paper(String topic, int daysAgo, double percent) {
+    public CoverageCase paper(String topic, int daysAgo, double percent) {
         papers.add(new PaperMark(id(edition, topic), TODAY.minusDays(daysAgo), percent, 100));
         return this;
     }
 
-    CoverageCase rating(String topic, int daysAgo, int value) {
+    public CoverageCase rating(String topic, int daysAgo, int value) {
         ratings.add(new Rating(id(edition, topic), TODAY.minusDays(daysAgo), value));
         return this;
     }
 
-    CoverageCase look(String topic, int daysAgo) {
+    public CoverageCase look(String topic, int daysAgo) {
         looks.add(new LookedAgain(id(edition, topic), TODAY.minusDays(daysAgo)));
         return this;
     }
 
-    CoverageCase exam(LocalDate day) {
+    public CoverageCase exam(LocalDate day) {
         examDay = Optional.of(day);
         return this;
     }
 
-    CoverageCase on(LocalDate day) {
+    public CoverageCase on(LocalDate day) {
         today = day;
         return this;
     }
@@ -96,7 +96,7 @@ final class CoverageCase {
         return Coverage.of(input());
     }
 
-    CoverageInput input() {
+    public CoverageInput input() {
         return new CoverageInput(
                 edition,
                 new ExamChoice(2028, Tier.CORE),
