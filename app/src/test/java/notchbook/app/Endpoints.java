@@ -117,6 +117,15 @@ final class Endpoints {
                     STUDENT_ONLY),
             entry("DELETE /api/look-backs/{lookBack}", STUDENT_ONLY),
             entry("POST /api/look-backs/{lookBack}/restore", STUDENT_ONLY),
+            entry("GET /api/growth?notebook={notebook}&node={topic}", STUDENT_ONLY),
+            entry("GET /api/growth/pieces?notebook={notebook}", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/growth-weeks", STUDENT_ONLY),
+            entry("GET /api/then-and-nows", ANY_STUDENT),
+            entry(
+                    "PUT /api/then-and-nows/{pair} {'then':'{entry}','now':'{entry}','baseVersion':1,'words':'Twice.'}",
+                    STUDENT_ONLY),
+            entry("DELETE /api/then-and-nows/{pair}", STUDENT_ONLY),
+            entry("POST /api/then-and-nows/{pair}/restore", STUDENT_ONLY),
             entry("GET /api/prompt-sets", ANY_STUDENT),
             entry("PUT /api/prompt-sets/{promptSet} " + PromptSetsTest.set("Mine", "2026-11-30", "Why?"), STUDENT_ONLY),
             entry("DELETE /api/prompt-sets/{promptSet}", STUDENT_ONLY),
@@ -340,6 +349,16 @@ final class Endpoints {
                 "PUT",
                 "/api/notebooks/" + desk.notebook().id() + "/look-backs/" + lookBack,
                 LookBacksTest.onPage(desk.page().id().toString()));
+        var pair = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/then-and-nows/" + pair,
+                GrowthTest.pair(
+                        school.typed(school.student, desk, "Then", "2.3a"),
+                        school.typed(school.student, desk, "Now", "2.3a"),
+                        0,
+                        ""));
         var promptSet = UUID.randomUUID();
         browser.send(
                 school.student,
@@ -366,6 +385,7 @@ final class Endpoints {
                 entry("scan", scan),
                 entry("promptSet", promptSet),
                 entry("lookBack", lookBack),
+                entry("pair", pair),
                 entry("classPromptSet", classPromptSet),
                 entry("ink", ink(desk)),
                 entry("pdf", school.file(school.student, "sheet.pdf", Samples.pdf())),

@@ -51,6 +51,7 @@ import static notchbook.tables.Tables.SECTION_TOPIC;
 import static notchbook.tables.Tables.SET_WORK;
 import static notchbook.tables.Tables.SHOT;
 import static notchbook.tables.Tables.SYLLABUS_NODE;
+import static notchbook.tables.Tables.THEN_AND_NOW;
 import static org.jooq.impl.DSL.falseCondition;
 import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.or;
@@ -193,6 +194,7 @@ final class BagTables {
             part(REFLECTIONS, OWN_RATING.REFLECTION_ID),
             LOOK_BACKS,
             part(LOOK_BACKS, LOOK_BACK_ENTRY.LOOK_BACK_ID),
+            part(NOTEBOOKS, THEN_AND_NOW.NOTEBOOK_ID),
             MOVES,
             part(MOVES, EDITION_MOVE_PAIR.MOVE_ID),
             COLLECTIONS,

@@ -181,6 +181,22 @@ class EntryStore {
         return found.values();
     }
 
+    /** The live, non-empty entries of notebooks that are of some kind, in order of time. */
+    List<UUID> inOrder(List<UUID> notebookIds, List<EntryKind> kinds) {
+        return db.select(ENTRY.ID)
+                .from(ENTRY)
+                .join(PAGE)
+                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+                .join(SECTION)
+                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .where(
+                        SECTION.NOTEBOOK_ID.in(notebookIds),
+                        isLiveWork(),
+                        ENTRY.KIND.in(kinds.stream().map(EntryKind::name).toList()))
+                .orderBy(ENTRY.MADE_AT, ENTRY.ID)
+                .fetch(ENTRY.ID);
+    }
+
     /** Of which kinds the live, non-empty entries of notebooks are that are notched to each line, by the notebook. */
     Map<UUID, Map<UUID, Set<EvidenceKind>>> kinds(Collection<UUID> notebookIds) {
         var found = new HashMap<UUID, Map<UUID, Set<EvidenceKind>>>();

@@ -3,6 +3,7 @@ package notchbook.app.entry;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -66,6 +67,15 @@ public class NotebookEntries {
                 .map(entry ->
                         new Evidence(entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
                 .toList();
+    }
+
+    /** The ids of live, non-empty entries of notebooks, in order of time; of some kinds of evidence, or of all where none is named. */
+    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds) {
+        return store.inOrder(
+                notebookIds,
+                Arrays.stream(EntryKind.values())
+                        .filter(kind -> kinds.isEmpty() || kinds.contains(kind.evidence()))
+                        .toList());
     }
 
     /** Of which kinds that evidence is for each line, in several notebooks at once: much less than the evidence itself. */

@@ -3,6 +3,7 @@ package notchbook.app.handin;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import notchbook.app.media.Media;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.app.remark.Remark;
 import notchbook.app.remark.Remarks;
 import notchbook.app.seal.SealKeys;
 import notchbook.app.setwork.SetWork;
@@ -123,17 +125,26 @@ public class HandIns {
     /** All remarks on what a student handed in, those on the latest version first. */
     public List<Said> saidTo(Person student) {
         var byId = by(student).stream().collect(toMap(HandIn::id, identity()));
-        return remarks
-                .on(byId.values().stream()
-                        .filter(handIn -> handIn.state().isReturned())
-                        .map(HandIn::id)
-                        .toList())
-                .stream()
+        return returnedRemarks(byId.values()).stream()
                 .map(remark -> new Said(
                         people.nameOf(remark.authorId()), remark.saying().gist(), byId.get(remark.handInId())))
                 .sorted(Comparator.comparing((Said said) -> said.handIn().sealedAt())
                         .reversed())
                 .toList();
+    }
+
+    /** The remarks on an entry in all that a student handed in and got back. */
+    public List<Remark> saidOn(Person student, UUID entryId) {
+        return returnedRemarks(by(student)).stream()
+                .filter(remark -> remark.anchor().on().equals(Optional.of(entryId)))
+                .toList();
+    }
+
+    private List<Remark> returnedRemarks(Collection<HandIn> all) {
+        return remarks.on(all.stream()
+                .filter(handIn -> handIn.state().isReturned())
+                .map(HandIn::id)
+                .toList());
     }
 
     /** A version that the reader made, or that was sent to a class that they teach. */

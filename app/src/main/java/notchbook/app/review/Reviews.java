@@ -34,7 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Looking at a page again. */
 @Service
-class Reviews {
+public class Reviews {
     private final Pages pages;
     private final NotebookEntries notebookEntries;
     private final Sections sections;
@@ -77,8 +77,9 @@ class Reviews {
         return new Review(Fold.of(page.pattern(), entries), Card.of(page.pattern(), entries, lastKnown), lastKnown);
     }
 
+    /** How far the texts of a page are in the student's own words, where a source lies beside them. */
     @Transactional(readOnly = true)
-    Map<UUID, OwnWords> ownWords(Person reader, UUID pageId) {
+    public Map<UUID, OwnWords> ownWords(Person reader, UUID pageId) {
         var page = pages.require(reader, pageId);
         return OwnWordsOnPage.measure(page.pattern(), folded(reader, page));
     }

@@ -1,0 +1,102 @@
+package notchbook.app.growth;
+
+import static java.util.Comparator.comparing;
+import static java.util.stream.Collectors.toSet;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.NotebookEntries;
+import notchbook.app.find.FoundEntries;
+import notchbook.app.mark.Marks;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.Person;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.coverage.Evidence;
+import notchbook.core.mark.Gathering;
+import notchbook.core.mark.MarkKind;
+import notchbook.core.notebook.Needle;
+import org.springframework.stereotype.Component;
+
+/** Finds the pieces of a choice, in order of time. */
+@Component
+class Pieces {
+    private final Notebooks notebooks;
+    private final NotebookEntries entries;
+    private final Syllabi syllabi;
+    private final FoundEntries found;
+    private final Marks marks;
+
+    Pieces(Notebooks notebooks, NotebookEntries entries, Syllabi syllabi, FoundEntries found, Marks marks) {
+        this.notebooks = notebooks;
+        this.entries = entries;
+        this.syllabi = syllabi;
+        this.found = found;
+        this.marks = marks;
+    }
+
+    /** The notebooks that a choice reaches. */
+    List<Notebook> notebooks(Person reader, Choice choice) {
+        reader.requireStudent();
+        return choice.notebook()
+                .map(id -> List.of(notebooks.require(reader, id)))
+                .orElseGet(() -> notebooks.of(reader));
+    }
+
+    List<UUID> of(Person reader, Choice choice) {
+        var within = notebooks(reader, choice);
+        var only = narrowed(reader, choice);
+        return all(within, choice)
+                .filter(id -> only.stream().allMatch(some -> some.contains(id)))
+                .toList();
+    }
+
+    private Stream<UUID> all(List<Notebook> within, Choice choice) {
+        var kinds = choice.kind().stream().collect(toSet());
+        return choice.node()
+                .map(node -> notched(
+                        within.getFirst(), node, new Needle.Wish(false, kinds, Optional.empty(), Optional.empty())))
+                .orElseGet(
+                        () -> entries.inOrder(within.stream().map(Notebook::id).toList(), kinds).stream());
+    }
+
+    private Stream<UUID> notched(Notebook notebook, UUID node, Needle.Wish wish) {
+        var needle = Needle.of(syllabi.edition(notebook.editionId(), notebook.id()), Set.of(node), wish);
+        return entries.evidence(notebook).stream()
+                .filter(one -> needle.lifts(one.notches(), one.kind(), one.day()))
+                // Ids are in order of time, so they order what was made on one day.
+                .sorted(comparing(Evidence::day)
+                        .thenComparing(one -> one.entry().toString()))
+                .map(Evidence::entry);
+    }
+
+    private List<Set<UUID>> narrowed(Person reader, Choice choice) {
+        return Stream.of(
+                        choice.words().filter(words -> !words.isBlank()).map(words -> found.holding(reader, words)),
+                        choice.mark().map(mark -> marked(reader, choice, mark)),
+                        choice.entries().filter(ids -> !ids.isEmpty()).<Set<UUID>>map(HashSet::new))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private Set<UUID> marked(Person reader, Choice choice, UUID mark) {
+        var wish = new Gathering.Wish(
+                Optional.of(MarkKind.OWN), Optional.of(mark), Optional.empty(), Optional.empty(), Optional.empty());
+        return marks.gathered(reader, choice.notebook(), wish).stream()
+                .map(one -> one.entry().id())
+                .collect(toSet());
+    }
+
+    /** Live entries of these notebooks, in the order in which they are named. */
+    List<Entry> named(List<Notebook> within, List<UUID> ids) {
+        var live = entries.among(within.stream().map(Notebook::id).toList(), ids);
+        return ids.stream()
+                .flatMap(id -> live.stream().filter(entry -> entry.id().equals(id)))
+                .toList();
+    }
+}
