@@ -1,7 +1,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Card, dayName, Empty, Heading } from '../../ui';
+import { Card, dayName, Empty, Heading, useFollow } from '../../ui';
 import { useMe } from '../people';
 import { overviewQuery } from './queries';
 import { byListName, listName, STATE_WORDS } from './words';
@@ -32,9 +32,12 @@ export function OverviewScreen() {
 type TableProps = { name: string; works: Api['SetWorkView'][]; students: Api['OverviewLine'][] };
 
 function ClassTable({ name, works, students }: TableProps) {
+  const follow = useFollow();
   return (
     <Card title={name} className="mb-3">
-      <div className="max-h-[70vh] overflow-auto">
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: Enter on a link is a click of it */}
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: what is pressed are the links in it */}
+      <div className="max-h-[70vh] overflow-auto" onClick={follow}>
         <table className="border-collapse text-left">
           <thead className="sticky top-0 bg-card text-[13px]">
             <tr>
@@ -55,11 +58,7 @@ function ClassTable({ name, works, students }: TableProps) {
                 <th className="sticky left-0 bg-card py-1 pr-4 font-normal whitespace-nowrap">
                   {listName(student.name)}
                 </th>
-                {works.map((work) => (
-                  <td key={work.id} className="px-2">
-                    <Standing cell={student.cells.find((cell) => cell.setWork === work.id)} />
-                  </td>
-                ))}
+                <Cells works={works} cells={student.cells} />
               </tr>
             ))}
           </tbody>
@@ -67,6 +66,15 @@ function ClassTable({ name, works, students }: TableProps) {
       </div>
     </Card>
   );
+}
+
+function Cells({ works, cells }: { works: Api['SetWorkView'][]; cells: Cell[] }) {
+  const byWork = new Map(cells.map((cell) => [cell.setWork, cell]));
+  return works.map((work) => (
+    <td key={work.id} className="px-2">
+      <Standing cell={byWork.get(work.id)} />
+    </td>
+  ));
 }
 
 const LOOKS: Record<Cell['state'], string> = {
@@ -79,13 +87,13 @@ const LOOKS: Record<Cell['state'], string> = {
 function Standing({ cell }: { cell?: Cell }) {
   if (!cell) return <span className="text-soft">–</span>;
   return (
-    <Link
-      to={`/set-work/${cell.setWork}/${cell.handIn}`}
+    <a
+      href={`/set-work/${cell.setWork}/${cell.handIn}`}
       className={`text-[13.5px] whitespace-nowrap hover:underline ${LOOKS[cell.state]}`}
     >
       {STATE_WORDS[cell.state]}
       {cell.version > 1 && ` (${cell.version})`}
       {cell.late && <span className="font-semibold text-rust"> late</span>}
-    </Link>
+    </a>
   );
 }
