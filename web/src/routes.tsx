@@ -39,6 +39,7 @@ const { ClassScreen, CoverageScreen, StudentScreen } = screens(
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
 const { SetWorkScreen } = screens(() => import('./features/setwork/screens'), 'SetWorkScreen');
+const { GrowthScreen } = screens(() => import('./features/growth'), 'GrowthScreen');
 const { GuideScreen } = screens(() => import('./features/guide'), 'GuideScreen');
 const {
   ClassBookScreen,
@@ -116,6 +117,8 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/reflections', element: <SheetsScreen /> },
       { path: '/n/:notebook/reflections/:week', element: <SheetScreen /> },
       { path: '/n/:notebook/look-backs/:lookBack', element: <LookBackScreen /> },
+      { path: '/n/:notebook/growth', element: <GrowthScreen /> },
+      { path: '/growth', element: <GrowthScreen /> },
       { path: '/n/:notebook/bin', element: <BinScreen /> },
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },

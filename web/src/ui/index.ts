@@ -21,6 +21,7 @@ export { TableFiles } from './TableFiles';
 export { Tick } from './Tick';
 export { applyTheme, chooseTheme, currentTheme, THEMES, type Theme } from './theme';
 export { offerUndo, UndoBar } from './undo';
+export { useFollow } from './useFollow';
 export { isTyping, useKeys } from './useKeys';
 export { useNear } from './useNear';
 export { useStable } from './useStable';

@@ -26,6 +26,7 @@ export function NotebookCard({ notebook, standing }: { notebook: Api['NotebookVi
         />
         <Room to={`${at}/marks`} name="Marks" figure={standing?.openMarks || undefined} says="open" />
         <Room to={`${at}/reflections`} name="Looking back" />
+        <Room to={`${at}/growth`} name="Growth" />
         <Room
           to={`${at}/unfiled`}
           name="Unfiled"

@@ -2,6 +2,6 @@ export { type Choice, choiceOf, isOf, isOpen, stateOf } from './choices';
 export { MarkBadge } from './MarkBadge';
 export { MarkDialog } from './MarkDialog';
 export { MarksScreen } from './MarksScreen';
-export type { Mark } from './queries';
+export { type Mark, ownMarksQuery } from './queries';
 export { signElement } from './signElement';
 export { type Marking, useMarks } from './useMarks';

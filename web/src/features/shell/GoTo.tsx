@@ -70,6 +70,7 @@ const waysOf = (notebook: string): Way[] =>
       ['p', 'Papers', 'papers'],
       ['m', 'Marks', 'marks'],
       ['r', 'Looking back', 'reflections'],
+      ['o', 'Growth', 'growth'],
       ['u', 'Unfiled', 'unfiled'],
       ['s', 'Syllabus', 'edition'],
       ['b', 'Bin', 'bin'],

@@ -24,12 +24,13 @@ test('says in the notebook’s card what waits in its rooms, and nothing where n
   await open();
   const contents = screen.getByRole('navigation', { name: 'Contents' });
   const texts = (await within(contents).findAllByRole('link')).map((link) => link.textContent);
-  expect(texts.slice(0, 8)).toEqual([
+  expect(texts.slice(0, 9)).toEqual([
     'Coverage49 %',
     'Needle',
     'Papers3/12',
     'Marks5',
     'Looking back',
+    'Growth',
     'Unfiled',
     'Syllabus',
     'Bin',

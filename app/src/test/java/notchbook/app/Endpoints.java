@@ -122,7 +122,7 @@ final class Endpoints {
             entry("GET /api/notebooks/{notebook}/growth-weeks", STUDENT_ONLY),
             entry("GET /api/then-and-nows", ANY_STUDENT),
             entry(
-                    "PUT /api/then-and-nows/{pair} {'then':'{entry}','now':'{entry}','baseVersion':1,'words':'Twice.'}",
+                    "PUT /api/then-and-nows/{pair} {'earlier':'{entry}','later':'{entry}','baseVersion':1,'words':'Twice.'}",
                     STUDENT_ONLY),
             entry("DELETE /api/then-and-nows/{pair}", STUDENT_ONLY),
             entry("POST /api/then-and-nows/{pair}/restore", STUDENT_ONLY),

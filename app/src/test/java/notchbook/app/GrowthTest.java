@@ -54,8 +54,9 @@ class GrowthTest extends AppTest {
     }
 
     /** A pair as a device sends it. */
-    static String pair(UUID then, UUID now, int baseVersion, String words) {
-        return "{'then':'%s','now':'%s','baseVersion':%d,'words':'%s'}".formatted(then, now, baseVersion, words);
+    static String pair(UUID earlier, UUID later, int baseVersion, String words) {
+        return "{'earlier':'%s','later':'%s','baseVersion':%d,'words':'%s'}"
+                .formatted(earlier, later, baseVersion, words);
     }
 
     private Browser.Answer keep(String body) {
@@ -75,24 +76,24 @@ class GrowthTest extends AppTest {
     void setsTheFirstBesideTheLatestAndSaysWhatChanged() {
         var view = ofEchoes("");
         assertThat(view.path("count").asInt()).isEqualTo(3);
-        assertThat(view.at("/beside/then/entry/id").asString())
+        assertThat(view.at("/beside/earlier/entry/id").asString())
                 .isEqualTo(pieces.getFirst().toString());
-        assertThat(view.at("/beside/now/entry/id").asString())
+        assertThat(view.at("/beside/later/entry/id").asString())
                 .isEqualTo(pieces.getLast().toString());
         assertThat(view.at("/beside/changes").toString())
                 .contains("points this work is evidence for", "2.3b since 20 Nov");
-        assertThat(view.at("/beside/next").toString()).isEqualTo("{\"then\":0,\"now\":1}");
+        assertThat(view.at("/beside/next").toString()).isEqualTo("{\"earlier\":0,\"later\":1}");
     }
 
     @Test
     void setsAnyTwoBesideEachOther() {
-        var view = ofEchoes("&then=1&now=2");
-        assertThat(view.at("/beside/then/name").asString()).isEqualTo("A second echo");
-        assertThat(view.at("/beside/next").toString()).isEqualTo("{\"then\":0,\"now\":2}");
+        var view = ofEchoes("&earlier=1&later=2");
+        assertThat(view.at("/beside/earlier/name").asString()).isEqualTo("A second echo");
+        assertThat(view.at("/beside/next").toString()).isEqualTo("{\"earlier\":0,\"later\":2}");
     }
 
     @ParameterizedTest
-    @CsvSource({"&then=0&now=9, 404", "&then=2&now=1, 422", "&then=-1&now=1, 422"})
+    @CsvSource({"&earlier=0&later=9, 404", "&earlier=2&later=1, 422", "&earlier=-1&later=1, 422"})
     void refusesPiecesThatAreNotThere(String pair, int status) {
         var path = "/api/growth?notebook=" + desk.notebook().id() + pair;
         assertThat(browser.get(school.student, path).status()).isEqualTo(status);
@@ -128,7 +129,7 @@ class GrowthTest extends AppTest {
     @Test
     void leavesOutWhatIsInTheBin() {
         browser.send(school.student, "DELETE", "/api/entries/" + pieces.getFirst(), "");
-        assertThat(ofEchoes("").at("/beside/then/name").asString()).isEqualTo("A second echo");
+        assertThat(ofEchoes("").at("/beside/earlier/name").asString()).isEqualTo("A second echo");
     }
 
     @Test
@@ -213,8 +214,8 @@ class GrowthTest extends AppTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(line.at("/pair/title").asString()).isEqualTo("A first echo, then and now");
-        assertThat(line.has("then")).isFalse();
-        assertThat(line.at("/now/name").asString()).isEqualTo("A third echo, twice");
+        assertThat(line.has("earlier")).isFalse();
+        assertThat(line.at("/later/name").asString()).isEqualTo("A third echo, twice");
     }
 
     @Test

@@ -36,7 +36,7 @@ class GrowthController {
         this.kept = kept;
     }
 
-    record ThenAndNowBody(UUID then, UUID now, int baseVersion, String words) {}
+    record ThenAndNowBody(UUID earlier, UUID later, int baseVersion, String words) {}
 
     record ThenAndNowKept(int version) {}
 
@@ -45,9 +45,9 @@ class GrowthController {
     GrowthView growth(
             @AuthenticationPrincipal Person reader,
             @ParameterObject Choice choice,
-            @RequestParam Optional<Integer> then,
-            @RequestParam Optional<Integer> now) {
-        return desk.view(reader, choice, then, now);
+            @RequestParam Optional<Integer> earlier,
+            @RequestParam Optional<Integer> later) {
+        return desk.view(reader, choice, earlier, later);
     }
 
     /** Pieces of a choice in order of time, from a place on. */
@@ -75,7 +75,7 @@ class GrowthController {
     ThenAndNowKept keep(
             @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody ThenAndNowBody body) {
         return new ThenAndNowKept(kept.keep(
-                reader, new ThenAndNows.Change(id, body.then(), body.now(), body.baseVersion(), body.words())));
+                reader, new ThenAndNows.Change(id, body.earlier(), body.later(), body.baseVersion(), body.words())));
     }
 
     @DeleteMapping("/api/then-and-nows/{id}")

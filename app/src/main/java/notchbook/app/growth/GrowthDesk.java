@@ -61,7 +61,7 @@ class GrowthDesk {
     }
 
     /** Two pieces of a choice beside each other, the first and the latest where none are named. */
-    GrowthView view(Person reader, Choice choice, Optional<Integer> then, Optional<Integer> now) {
+    GrowthView view(Person reader, Choice choice, Optional<Integer> earlier, Optional<Integer> later) {
         var ids = pieces.of(reader, choice);
         var within = pieces.notebooks(reader, choice);
         return switch (ids.size()) {
@@ -77,35 +77,35 @@ class GrowthDesk {
                 new GrowthView(
                         ids.size(),
                         Optional.empty(),
-                        Optional.of(beside(reader, choice, within, ids, pair(then, now, ids.size()))));
+                        Optional.of(beside(reader, choice, within, ids, pair(earlier, later, ids.size()))));
         };
     }
 
-    private static Pair pair(Optional<Integer> then, Optional<Integer> now, int count) {
+    private static Pair pair(Optional<Integer> earlier, Optional<Integer> later, int count) {
         var widest = Pair.widest(count);
-        var pair = new Pair(then.orElse(widest.then()), now.orElse(widest.now()));
-        if (pair.now() >= count) {
+        var pair = new Pair(earlier.orElse(widest.earlier()), later.orElse(widest.later()));
+        if (pair.later() >= count) {
             throw Refusal.notFound("piece");
         }
         return pair;
     }
 
     private BesideView beside(Person reader, Choice choice, List<Notebook> within, List<UUID> ids, Pair pair) {
-        var both = pieces.named(within, List.of(ids.get(pair.then()), ids.get(pair.now())));
-        var then = both.getFirst();
-        var now = both.getLast();
-        var home = home(within, now);
+        var both = pieces.named(within, List.of(ids.get(pair.earlier()), ids.get(pair.later())));
+        var earlier = both.getFirst();
+        var later = both.getLast();
+        var home = home(within, later);
         return new BesideView(
-                piece(reader, pair.then(), then, home(within, then)),
-                piece(reader, pair.now(), now, home),
-                growths.between(reader, home.notebook(), choice.node(), then, now),
+                piece(reader, pair.earlier(), earlier, home(within, earlier)),
+                piece(reader, pair.later(), later, home),
+                growths.between(reader, home.notebook(), choice.node(), earlier, later),
                 view(pair.before(ids.size())),
                 view(pair.next(ids.size())),
-                kept.of(reader, then.id(), now.id()).map(ThenAndNowView::of));
+                kept.of(reader, earlier.id(), later.id()).map(ThenAndNowView::of));
     }
 
     private static PairView view(Pair pair) {
-        return new PairView(pair.then(), pair.now());
+        return new PairView(pair.earlier(), pair.later());
     }
 
     /** Where a piece is. */
@@ -150,15 +150,15 @@ class GrowthDesk {
                 .of(entries.among(
                         notebooks.of(reader).stream().map(Notebook::id).toList(),
                         all.stream()
-                                .flatMap(pair -> Stream.of(pair.then(), pair.now()))
+                                .flatMap(pair -> Stream.of(pair.earlier(), pair.later()))
                                 .toList()))
                 .stream()
                 .collect(toMap(Glimpse::id, identity()));
         return all.stream()
                 .map(pair -> new ThenAndNowLine(
                         ThenAndNowView.of(pair),
-                        Optional.ofNullable(seen.get(pair.then())),
-                        Optional.ofNullable(seen.get(pair.now()))))
+                        Optional.ofNullable(seen.get(pair.earlier())),
+                        Optional.ofNullable(seen.get(pair.later()))))
                 .toList();
     }
 }

@@ -21,16 +21,23 @@ final class GrowthViews {
     record GrowthLine(int at, Glimpse piece, LocalDate day) {}
 
     /** Two places in the order of time. */
-    record PairView(int then, int now) {}
+    record PairView(int earlier, int later) {}
 
     record ThenAndNowView(
-            UUID id, UUID notebookId, UUID then, UUID now, String title, String words, int version, LocalDate keptOn) {
+            UUID id,
+            UUID notebookId,
+            UUID earlier,
+            UUID later,
+            String title,
+            String words,
+            int version,
+            LocalDate keptOn) {
         static ThenAndNowView of(ThenAndNow kept) {
             return new ThenAndNowView(
                     kept.id(),
                     kept.notebookId(),
-                    kept.then(),
-                    kept.now(),
+                    kept.earlier(),
+                    kept.later(),
                     kept.title(),
                     kept.words(),
                     kept.version(),
@@ -40,8 +47,8 @@ final class GrowthViews {
 
     /** Two pieces beside each other: what changed between them, the pairs before and after, and the pair where it was kept. */
     record BesideView(
-            GrowthPiece then,
-            GrowthPiece now,
+            GrowthPiece earlier,
+            GrowthPiece later,
             List<Change> changes,
             PairView before,
             PairView next,
@@ -51,7 +58,7 @@ final class GrowthViews {
     record GrowthView(int count, Optional<GrowthPiece> only, Optional<BesideView> beside) {}
 
     /** A kept pair with what its pieces are known again by; a piece in the bin is missing. */
-    record ThenAndNowLine(ThenAndNowView pair, Optional<Glimpse> then, Optional<Glimpse> now) {}
+    record ThenAndNowLine(ThenAndNowView pair, Optional<Glimpse> earlier, Optional<Glimpse> later) {}
 
     /** What the lines over the weeks are about, and each week that has begun. */
     record GrowthWeeksView(List<GrowthWeek> weeks) {}

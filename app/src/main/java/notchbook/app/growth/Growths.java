@@ -55,12 +55,12 @@ class Growths {
     }
 
     /** What changed between two pieces, in a topic or point of the later one's notebook, else in all topics that both are about. */
-    List<Change> between(Person reader, Notebook notebook, Optional<UUID> node, Entry then, Entry now) {
+    List<Change> between(Person reader, Notebook notebook, Optional<UUID> node, Entry earlier, Entry later) {
         var input = coverages.input(notebook);
-        var lines = node.map(Set::of).orElseGet(() -> Stream.of(then, now)
+        var lines = node.map(Set::of).orElseGet(() -> Stream.of(earlier, later)
                 .flatMap(entry -> entry.notches().stream())
                 .collect(toSet()));
-        return Growth.in(input, topics(input, lines)).between(piece(reader, then), piece(reader, now));
+        return Growth.in(input, topics(input, lines)).between(piece(reader, earlier), piece(reader, later));
     }
 
     /** How a topic (that of a point), a unit or all of a notebook stood at the end of each week. */

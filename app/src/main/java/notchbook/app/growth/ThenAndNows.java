@@ -30,16 +30,16 @@ public class ThenAndNows {
     }
 
     /** A pair as a device has it now, and the version that it was made from (0 for a new one). */
-    public record Change(UUID id, UUID then, UUID now, int baseVersion, String words) {}
+    public record Change(UUID id, UUID earlier, UUID later, int baseVersion, String words) {}
 
     List<ThenAndNow> of(Person reader) {
         return store.of(reader.id());
     }
 
     /** The pair that was kept of these two pieces. */
-    Optional<ThenAndNow> of(Person reader, UUID then, UUID now) {
+    Optional<ThenAndNow> of(Person reader, UUID earlier, UUID later) {
         return of(reader).stream()
-                .filter(kept -> kept.then().equals(then) && kept.now().equals(now))
+                .filter(kept -> kept.earlier().equals(earlier) && kept.later().equals(later))
                 .findFirst();
     }
 
@@ -67,17 +67,17 @@ public class ThenAndNows {
     }
 
     private ThenAndNow begin(Person reader, Change change) {
-        var now = entries.require(reader, change.now());
-        var then = entries.require(reader, change.then());
-        if (then.id().equals(now.id())) {
+        var later = entries.require(reader, change.later());
+        var earlier = entries.require(reader, change.earlier());
+        if (earlier.id().equals(later.id())) {
             throw Refusal.unfit("Choose two different pieces.");
         }
-        var title = then.name() + ", then and now";
+        var title = earlier.name() + ", then and now";
         return new ThenAndNow(
                 change.id(),
-                entries.notebookOf(reader, now).id(),
-                then.id(),
-                now.id(),
+                entries.notebookOf(reader, later).id(),
+                earlier.id(),
+                later.id(),
                 title.substring(0, Math.min(LONGEST_TITLE, title.length())),
                 change.words(),
                 1,
@@ -86,7 +86,14 @@ public class ThenAndNows {
 
     private static ThenAndNow with(ThenAndNow kept, String words, int version) {
         return new ThenAndNow(
-                kept.id(), kept.notebookId(), kept.then(), kept.now(), kept.title(), words, version, kept.keptOn());
+                kept.id(),
+                kept.notebookId(),
+                kept.earlier(),
+                kept.later(),
+                kept.title(),
+                words,
+                version,
+                kept.keptOn());
     }
 
     @Transactional

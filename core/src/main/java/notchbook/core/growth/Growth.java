@@ -51,27 +51,27 @@ public final class Growth {
     }
 
     /** The figures that are known on one side at least. */
-    public List<Change> between(Piece then, Piece now) {
+    public List<Change> between(Piece earlier, Piece later) {
         return Stream.of(
-                        pointsOfPiece(then, now),
-                        pointsCovered(then, now),
-                        marksCovered(then, now),
-                        kinds(then, now),
-                        papers(then, now),
-                        ratings(then, now),
-                        ownWords(then, now),
-                        remarks(then, now),
-                        afterLesson(then, now))
+                        pointsOfPiece(earlier, later),
+                        pointsCovered(earlier, later),
+                        marksCovered(earlier, later),
+                        kinds(earlier, later),
+                        papers(earlier, later),
+                        ratings(earlier, later),
+                        ownWords(earlier, later),
+                        remarks(earlier, later),
+                        afterLesson(earlier, later))
                 .filter(Change::isKnown)
                 .toList();
     }
 
-    private Change pointsOfPiece(Piece then, Piece now) {
+    private Change pointsOfPiece(Piece earlier, Piece later) {
         return new Change(
                 "points this work is evidence for",
-                count(pointsOf(then)),
-                count(pointsOf(now)),
-                Stream.of(then, now)
+                count(pointsOf(earlier)),
+                count(pointsOf(later)),
+                Stream.of(earlier, later)
                         .filter(piece -> !pointsOf(piece).isEmpty())
                         .map(piece -> "%s: %s".formatted(day(piece), codes(pointsOf(piece))))
                         .toList());
@@ -89,32 +89,32 @@ public final class Growth {
         return some.isEmpty() ? Optional.empty() : Optional.of("" + some.size());
     }
 
-    private Change pointsCovered(Piece then, Piece now) {
+    private Change pointsCovered(Piece earlier, Piece later) {
         var all = points().toList();
         return new Change(
                 "points of %s covered by then".formatted(name()),
-                when(!all.isEmpty(), () -> coveredBy(then).size() + " of " + all.size()),
-                when(!all.isEmpty(), () -> coveredBy(now).size() + " of " + all.size()),
+                when(!all.isEmpty(), () -> coveredBy(earlier).size() + " of " + all.size()),
+                when(!all.isEmpty(), () -> coveredBy(later).size() + " of " + all.size()),
                 all.stream()
-                        .filter(point -> point.isCovered() && isBetween(firstDay(point), then, now))
+                        .filter(point -> point.isCovered() && isBetween(firstDay(point), earlier, later))
                         .map(point -> "%s since %s".formatted(point.point().code(), DAY.format(firstDay(point))))
                         .toList());
     }
 
-    private Change marksCovered(Piece then, Piece now) {
+    private Change marksCovered(Piece earlier, Piece later) {
         return new Change(
                 "of the marks in the exam covered, through %s".formatted(name()),
-                when(!topics.isEmpty(), () -> percent(weight(coveredBy(then)))),
-                when(!topics.isEmpty(), () -> percent(weight(coveredBy(now)))),
+                when(!topics.isEmpty(), () -> percent(weight(coveredBy(earlier)))),
+                when(!topics.isEmpty(), () -> percent(weight(coveredBy(later)))),
                 List.of("%s has %s of the marks.".formatted(capital(name()), percent(weight(points().toList())))));
     }
 
-    private Change kinds(Piece then, Piece now) {
+    private Change kinds(Piece earlier, Piece later) {
         return new Change(
                 "kinds of evidence by then",
-                count(kindsBy(then)),
-                count(kindsBy(now)),
-                List.of("%s: %s".formatted(day(now), kindsBy(now).stream().collect(joining(", ")))));
+                count(kindsBy(earlier)),
+                count(kindsBy(later)),
+                List.of("%s: %s".formatted(day(later), kindsBy(later).stream().collect(joining(", ")))));
     }
 
     private List<String> kindsBy(Piece piece) {
@@ -128,14 +128,14 @@ public final class Growth {
                 .toList();
     }
 
-    private Change papers(Piece then, Piece now) {
+    private Change papers(Piece earlier, Piece later) {
         return new Change(
                 "in the latest papers on %s".formatted(name()),
-                latest.share(then.work().day()).map(Growth::percent),
-                latest.share(now.work().day()).map(Growth::percent),
+                latest.share(earlier.work().day()).map(Growth::percent),
+                latest.share(later.work().day()).map(Growth::percent),
                 input.papers().stream()
                         .filter(paper -> isOf(paper.topic())
-                                && !paper.day().isAfter(now.work().day()))
+                                && !paper.day().isAfter(later.work().day()))
                         .map(this::words)
                         .toList());
     }
@@ -144,16 +144,18 @@ public final class Growth {
         return "%s: %s, %s".formatted(DAY.format(paper.day()), code(paper.topic()), percent(paper.share()));
     }
 
-    private Change ratings(Piece then, Piece now) {
+    private Change ratings(Piece earlier, Piece later) {
         return new Change(
                 "how sure I was of %s, of 4".formatted(name()),
-                latest.rating(then.work().day()).map(Growth::plain),
-                latest.rating(now.work().day()).map(Growth::plain),
+                latest.rating(earlier.work().day()).map(Growth::plain),
+                latest.rating(later.work().day()).map(Growth::plain),
                 Stream.concat(
                                 topics.stream()
-                                        .map(topic -> ratedUpTo(topic, now))
+                                        .map(topic -> ratedUpTo(topic, later))
                                         .flatMap(Optional::stream),
-                                Stream.of(then, now).map(this::againstMarks).flatMap(Optional::stream))
+                                Stream.of(earlier, later)
+                                        .map(this::againstMarks)
+                                        .flatMap(Optional::stream))
                         .toList());
     }
 
@@ -180,27 +182,27 @@ public final class Growth {
                                         percent(share)))));
     }
 
-    private static Change ownWords(Piece then, Piece now) {
+    private static Change ownWords(Piece earlier, Piece later) {
         return new Change(
                 "in my own words",
-                then.ownShare().map(Growth::percent),
-                now.ownShare().map(Growth::percent),
+                earlier.ownShare().map(Growth::percent),
+                later.ownShare().map(Growth::percent),
                 List.of("Five words in a row that the source has too are the source's."));
     }
 
-    private static Change remarks(Piece then, Piece now) {
-        return new Change("remarks answered", answered(then), answered(now), List.of());
+    private static Change remarks(Piece earlier, Piece later) {
+        return new Change("remarks answered", answered(earlier), answered(later), List.of());
     }
 
     private static Optional<String> answered(Piece piece) {
         return when(piece.remarks() > 0, () -> piece.answered() + " of " + piece.remarks());
     }
 
-    private Change afterLesson(Piece then, Piece now) {
+    private Change afterLesson(Piece earlier, Piece later) {
         return new Change(
                 "after the lesson",
-                daysAfter(then).map(Growth::days),
-                daysAfter(now).map(Growth::days),
+                daysAfter(earlier).map(Growth::days),
+                daysAfter(later).map(Growth::days),
                 topics.stream()
                         .flatMap(topic -> topic.plan().stream()
                                 .map(plan -> "%s: %s".formatted(topic.topic().code(), plan.words())))
@@ -238,8 +240,8 @@ public final class Growth {
         return point.evidence().getFirst().day();
     }
 
-    private static boolean isBetween(LocalDate day, Piece then, Piece now) {
-        return day.isAfter(then.work().day()) && !day.isAfter(now.work().day());
+    private static boolean isBetween(LocalDate day, Piece earlier, Piece later) {
+        return day.isAfter(earlier.work().day()) && !day.isAfter(later.work().day());
     }
 
     private boolean isOf(UUID topic) {

@@ -4,9 +4,9 @@ package notchbook.core.growth;
  * Two of several pieces, counted from 0 in order of time. Pairs come in a round: the first beside the latest, then each piece beside the
  * one after it.
  */
-public record Pair(int then, int now) {
+public record Pair(int earlier, int later) {
     public Pair {
-        if (then < 0 || now <= then) {
+        if (earlier < 0 || later <= earlier) {
             throw new IllegalArgumentException("A pair is an earlier piece and a later one.");
         }
     }
@@ -21,7 +21,7 @@ public record Pair(int then, int now) {
         if (equals(widest(count))) {
             return new Pair(0, 1);
         }
-        return now + 1 < count ? new Pair(now, now + 1) : widest(count);
+        return later + 1 < count ? new Pair(later, later + 1) : widest(count);
     }
 
     /** The pair before this one. */
@@ -29,6 +29,6 @@ public record Pair(int then, int now) {
         if (equals(widest(count))) {
             return new Pair(count - 2, count - 1);
         }
-        return then > 0 ? new Pair(then - 1, then) : widest(count);
+        return earlier > 0 ? new Pair(earlier - 1, earlier) : widest(count);
     }
 }

@@ -41,18 +41,18 @@ class GrowthTest {
                 "how sure I was of 2.1, of 4                 | 3      | 2       | '2.1: 3, then 2; 2 Dec: under-sure, with 80 % in papers'",
                 "after the lesson                            | 10 days | 52 days | 2.1: weeks 4 and 5",
             })
-    void saysWhatChangedAndWhy(String what, String then, String now, String why) {
+    void saysWhatChangedAndWhy(String what, String earlier, String later, String why) {
         var change = change(what, plain(0), plain(2));
-        assertThat(change.then()).isEqualTo(Optional.ofNullable(then));
-        assertThat(change.now()).isEqualTo(Optional.ofNullable(now));
+        assertThat(change.earlier()).isEqualTo(Optional.ofNullable(earlier));
+        assertThat(change.later()).isEqualTo(Optional.ofNullable(later));
         assertThat(String.join("; ", change.why())).isEqualTo(why);
     }
 
     @Test
     void takesNoNoticeOfWhatCameLater() {
-        assertThat(change("in the latest papers on 2.1", plain(0), plain(1)).now())
+        assertThat(change("in the latest papers on 2.1", plain(0), plain(1)).later())
                 .contains("40 %");
-        assertThat(change("kinds of evidence by then", plain(0), plain(1)).now())
+        assertThat(change("kinds of evidence by then", plain(0), plain(1)).later())
                 .contains("2");
     }
 
@@ -76,12 +76,12 @@ class GrowthTest {
 
     @Test
     void tellsOwnWordsAndRemarksOfEachPiece() {
-        var then = new Piece(plain(0).work(), Optional.of(0.62), 2, 1);
-        var now = new Piece(plain(2).work(), Optional.of(0.905), 0, 0);
-        assertThat(change("in my own words", then, now).then()).contains("62 %");
-        assertThat(change("in my own words", then, now).now()).contains("91 %");
-        assertThat(change("remarks answered", then, now).then()).contains("1 of 2");
-        assertThat(change("remarks answered", then, now).now()).isEmpty();
+        var earlier = new Piece(plain(0).work(), Optional.of(0.62), 2, 1);
+        var later = new Piece(plain(2).work(), Optional.of(0.905), 0, 0);
+        assertThat(change("in my own words", earlier, later).earlier()).contains("62 %");
+        assertThat(change("in my own words", earlier, later).later()).contains("91 %");
+        assertThat(change("remarks answered", earlier, later).earlier()).contains("1 of 2");
+        assertThat(change("remarks answered", earlier, later).later()).isEmpty();
         assertThatThrownBy(() -> new Piece(plain(0).work(), Optional.empty(), 1, 2))
                 .isInstanceOf(IllegalArgumentException.class);
     }
@@ -91,13 +91,13 @@ class GrowthTest {
         notebook.rating("2.2", 9, 3);
         var growth = growth(notebook, "2.1", "2.2");
         assertThat(of(growth, "in the latest papers on these topics", plain(0), plain(2))
-                        .now())
+                        .later())
                 .contains("45 %");
         assertThat(of(growth, "how sure I was of these topics, of 4", plain(0), plain(2))
-                        .now())
+                        .later())
                 .contains("2.5");
         assertThat(of(growth, "points of these topics covered by then", plain(0), plain(2))
-                        .now())
+                        .later())
                 .contains("2 of 4");
     }
 
@@ -105,8 +105,8 @@ class GrowthTest {
     void countsNoDaysBeforeTheLesson() {
         var early = new CoverageCase().typed(80, "2.1a").typed(0, "2.1a").plan("2.1", 11, 12);
         var change = of(growth(early, "2.1"), "after the lesson", plain(early, 0), plain(early, 1));
-        assertThat(change.then()).isEmpty();
-        assertThat(change.now()).contains("0 days");
+        assertThat(change.earlier()).isEmpty();
+        assertThat(change.later()).contains("0 days");
     }
 
     @ParameterizedTest
@@ -136,12 +136,12 @@ class GrowthTest {
                 Stream.of(topics).map(code -> id(notebook.edition, code)).collect(toSet()));
     }
 
-    private Change change(String what, Piece then, Piece now) {
-        return of(growth(notebook, "2.1"), what, then, now);
+    private Change change(String what, Piece earlier, Piece later) {
+        return of(growth(notebook, "2.1"), what, earlier, later);
     }
 
-    private static Change of(Growth growth, String what, Piece then, Piece now) {
-        return growth.between(then, now).stream()
+    private static Change of(Growth growth, String what, Piece earlier, Piece later) {
+        return growth.between(earlier, later).stream()
                 .filter(change -> change.what().equals(what))
                 .findFirst()
                 .orElseThrow();

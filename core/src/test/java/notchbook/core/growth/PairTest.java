@@ -28,8 +28,8 @@ class PairTest {
 
     @ParameterizedTest
     @CsvSource({"1, 1", "2, 1", "-1, 0"})
-    void isAnEarlierPieceAndALaterOne(int then, int now) {
-        assertThatThrownBy(() -> new Pair(then, now)).isInstanceOf(IllegalArgumentException.class);
+    void isAnEarlierPieceAndALaterOne(int earlier, int later) {
+        assertThatThrownBy(() -> new Pair(earlier, later)).isInstanceOf(IllegalArgumentException.class);
     }
 
     private static Pair pair(String both) {

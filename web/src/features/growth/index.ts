@@ -1,0 +1,1 @@
+export { GrowthScreen } from './GrowthScreen';
