@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import notchbook.core.coverage.CoverageInput;
 import notchbook.core.coverage.PaperMark;
 import notchbook.core.coverage.Rating;
@@ -45,6 +46,11 @@ final class Latest {
         return values.isEmpty()
                 ? Optional.empty()
                 : Optional.of(sum(values, rating -> (double) rating.value()) / values.size());
+    }
+
+    /** The papers up to a day, in order. */
+    Stream<PaperMark> papersBy(LocalDate day) {
+        return papers.stream().filter(paper -> !paper.day().isAfter(day));
     }
 
     private static <T> Collection<T> latest(

@@ -5,6 +5,7 @@ import static notchbook.core.coverage.CoverageCase.TODAY;
 import static notchbook.core.syllabus.SyllabusTables.id;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Optional;
@@ -99,6 +100,16 @@ class GrowthTest {
         assertThat(of(growth, "points of these topics covered by then", plain(0), plain(2))
                         .later())
                 .contains("2 of 4");
+    }
+
+    @Test
+    void tellsOfAWholeSubjectFromDayToDay() {
+        var all = notebook.edition.topics().map(topic -> topic.id()).collect(toSet());
+        assertThat(Growth.in(notebook.input(), all).over(TODAY.minusDays(42), TODAY))
+                .extracting(Change::what, Change::earlier, Change::later)
+                .contains(
+                        tuple("points of the subject covered by then", Optional.of("1 of 5"), Optional.of("2 of 5")),
+                        tuple("in the latest papers on the subject", Optional.empty(), Optional.of("45 %")));
     }
 
     @Test
