@@ -126,6 +126,14 @@ final class Endpoints {
                     STUDENT_ONLY),
             entry("DELETE /api/then-and-nows/{pair}", STUDENT_ONLY),
             entry("POST /api/then-and-nows/{pair}/restore", STUDENT_ONLY),
+            entry("GET /api/books", ANY_STUDENT),
+            entry("GET /api/books/{book}", STUDENT_ONLY),
+            entry("PUT /api/books/{book} {'title':'My year'}", STUDENT_ONLY),
+            entry("PUT /api/books/{book}/pages/{new} " + BooksTest.words("Friends", 0, "Two of them."), STUDENT_ONLY),
+            entry("PUT /api/books/{book}/order {'pages':[]}", "409 404 404 404 401 404"),
+            entry("DELETE /api/books/{book}", STUDENT_ONLY),
+            entry("POST /api/books/{book}/restore", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/book-offers", STUDENT_ONLY),
             entry("GET /api/prompt-sets", ANY_STUDENT),
             entry("PUT /api/prompt-sets/{promptSet} " + PromptSetsTest.set("Mine", "2026-11-30", "Why?"), STUDENT_ONLY),
             entry("DELETE /api/prompt-sets/{promptSet}", STUDENT_ONLY),
@@ -349,6 +357,8 @@ final class Endpoints {
                 "PUT",
                 "/api/notebooks/" + desk.notebook().id() + "/look-backs/" + lookBack,
                 LookBacksTest.onPage(desk.page().id().toString()));
+        var book = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/books/" + book, "{'title':'My year'}");
         var pair = UUID.randomUUID();
         browser.send(
                 school.student,
@@ -386,6 +396,7 @@ final class Endpoints {
                 entry("promptSet", promptSet),
                 entry("lookBack", lookBack),
                 entry("pair", pair),
+                entry("book", book),
                 entry("classPromptSet", classPromptSet),
                 entry("ink", ink(desk)),
                 entry("pdf", school.file(school.student, "sheet.pdf", Samples.pdf())),

@@ -4,6 +4,8 @@ import static notchbook.app.bag.BagTable.owned;
 import static notchbook.app.bag.BagTable.part;
 import static notchbook.app.bag.BagTable.shared;
 import static notchbook.tables.Tables.BESIDE_SYLLABUS;
+import static notchbook.tables.Tables.BOOK;
+import static notchbook.tables.Tables.BOOK_PAGE;
 import static notchbook.tables.Tables.CLASS_MEMBER;
 import static notchbook.tables.Tables.COLLECTION;
 import static notchbook.tables.Tables.COLLECTION_ITEM;
@@ -137,6 +139,8 @@ final class BagTables {
 
     private static final BagTable PROMPT_SETS = owned(PROMPT_SET.PERSON_ID, whole(PROMPT_SET.PERSON_ID));
 
+    private static final BagTable BOOKS = owned(BOOK.OWNER_ID, whole(BOOK.OWNER_ID));
+
     private static final BagTable OWN_MARKS = owned(OWN_MARK.OWNER_ID, whose -> OWN_MARK.OWNER_ID
             .eq(whose.person())
             .and(OWN_MARK.ID
@@ -171,6 +175,8 @@ final class BagTables {
             OWN_MARKS,
             PATTERNS,
             PROMPT_SETS,
+            BOOKS,
+            part(BOOKS, BOOK_PAGE.BOOK_ID),
             CARDS,
             SECTIONS,
             part(SECTIONS, SECTION_TOPIC.SECTION_ID),

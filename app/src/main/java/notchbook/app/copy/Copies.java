@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
+import notchbook.app.book.Books;
 import notchbook.app.handin.HandIns;
 import notchbook.app.media.Shelf;
 import notchbook.app.notebook.Sections;
@@ -32,10 +33,19 @@ class Copies {
     private final Shelf shelf;
     private final HandIns handIns;
     private final Sections sections;
+    private final Books books;
     private final Jobs jobs;
     private final SchoolClock clock;
 
-    Copies(CopyStore store, Shelf copyShelf, HandIns handIns, Sections sections, Jobs jobs, SchoolClock clock) {
+    Copies(
+            CopyStore store,
+            Shelf copyShelf,
+            HandIns handIns,
+            Sections sections,
+            Books books,
+            Jobs jobs,
+            SchoolClock clock) {
+        this.books = books;
         this.store = store;
         this.shelf = copyShelf;
         this.handIns = handIns;
@@ -82,6 +92,7 @@ class Copies {
         return switch (kind) {
             case VERSION -> handIns.require(reader, id).title();
             case SECTION -> sections.require(reader, id).title();
+            case BOOK -> books.titleOf(reader, id);
         };
     }
 

@@ -5,6 +5,8 @@ enum CopyForm {
     PDF("pdf", "application/pdf"),
     EPUB("epub", "application/epub+zip"),
     WEB("zip", "application/zip"),
+    /** One HTML file with everything in it. */
+    PAGE("html", "text/html"),
     WORD("docx", "application/vnd.openxmlformats-officedocument.wordprocessingml.document"),
     MARKDOWN("zip", "application/zip"),
     PICTURES("zip", "application/zip");

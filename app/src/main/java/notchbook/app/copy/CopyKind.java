@@ -3,5 +3,6 @@ package notchbook.app.copy;
 /** What a copy is made of. */
 enum CopyKind {
     VERSION,
-    SECTION
+    SECTION,
+    BOOK
 }

@@ -19,6 +19,7 @@ import notchbook.formats.markdown.MarkdownFolder;
 import notchbook.formats.pdf.PagePictures;
 import notchbook.formats.pdf.SectionPdf;
 import notchbook.formats.web.Epub;
+import notchbook.formats.web.WebFile;
 import notchbook.formats.web.WebFolder;
 import notchbook.formats.word.WordFile;
 import org.slf4j.Logger;
@@ -76,6 +77,7 @@ class CopyMaking implements Job {
         return switch (copy.kind()) {
             case VERSION -> leavings.ofVersion(reader, copy.of(), copy.origin());
             case SECTION -> leavings.ofSection(reader, copy.of(), copy.origin());
+            case BOOK -> leavings.ofBook(reader, copy.of(), copy.origin());
         };
     }
 
@@ -91,6 +93,7 @@ class CopyMaking implements Job {
                     }
                 }
                 case WEB -> WebFolder.write(sheet, out);
+                case PAGE -> WebFile.write(sheet, out);
                 case WORD -> WordFile.write(sheet, out);
                 case MARKDOWN -> MarkdownFolder.write(sheet, out);
                 case PICTURES -> PagePictures.write(sheet, copy.pdf().paper(), progress, out);

@@ -16,6 +16,7 @@ import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaPath;
+import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
@@ -68,9 +69,11 @@ class Freezer {
      */
     Frozen freeze(List<Person> authors, Gathered work, GoesAlong along, Set<UUID> smaller) {
         var student = authors.getFirst();
-        var edition =
-                syllabi.edition(work.notebook().editionId(), work.notebook().id());
-        var entries = work.entries();
+        var editions = work.notebooks().stream()
+                .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
+                .toList();
+        var edition = editions.getFirst();
+        var entries = work.pieces();
         var cards = links.of(
                 student.id(),
                 entries.stream().flatMap(entry -> entry.address().stream()).toList());
@@ -78,17 +81,17 @@ class Freezer {
         var contents = entries.stream().flatMap(entry -> entry.shownMedia().stream());
         var items = media.findAll(Stream.concat(contents, pictures).toList());
         var paths = sent.paths(items.values(), smaller);
-        var attachments = new Attachments(sent.byId(paths), cards, own.of(student, entries, along));
+        var attachments = new Attachments(sent.byId(paths), cards, own.of(student, entries, along), editions);
         return new Frozen(
                 new Sealed.Cover(
                         work.title(),
                         authors.stream().map(Person::fullName).collect(joining(" and ")),
-                        work.notebook().title(),
+                        work.notebooks().stream().map(Notebook::title).collect(joining(", ")),
                         syllabi.requireInfo(student, work.notebook().editionId())
                                 .code(),
                         clock.now()),
                 work.pages().stream()
-                        .map(page -> page(page, sent(page, work.entriesOn(page), along), edition, attachments))
+                        .map(page -> page(page, sent(page, work.entriesOn(page), along), attachments))
                         .toList(),
                 Stream.concat(
                                 work.reflections().stream()
@@ -109,19 +112,17 @@ class Freezer {
                 .toList();
     }
 
-    private Sealed.Page page(Page page, List<Entry> entries, Edition edition, Attachments attachments) {
+    private Sealed.Page page(Page page, List<Entry> entries, Attachments attachments) {
         return new Sealed.Page(
                 page.id(),
                 page.title(),
                 page.day(),
                 years.teachingWeekOf(page.day()),
                 Optional.of(page.pattern()),
-                entries.stream()
-                        .map(entry -> entry(entry, edition, attachments))
-                        .toList());
+                entries.stream().map(entry -> entry(entry, attachments)).toList());
     }
 
-    private static Sealed.Entry entry(Entry entry, Edition edition, Attachments attachments) {
+    private static Sealed.Entry entry(Entry entry, Attachments attachments) {
         return new Sealed.Entry(
                 entry.id(),
                 Optional.of(entry.place().zone()),
@@ -130,10 +131,7 @@ class Freezer {
                 entry.content(),
                 entry.caption(),
                 entry.place().width(),
-                edition.nodes()
-                        .filter(node -> entry.notches().contains(node.id()))
-                        .map(SyllabusNode::code)
-                        .toList(),
+                attachments.codes(entry),
                 entry.mediaId(),
                 entry.mediaId().flatMap(attachments::path),
                 entry.address().flatMap(attachments::card),
@@ -197,8 +195,24 @@ class Freezer {
         return new Sealed.Answer(question, text, Words.count(text), Optional.empty());
     }
 
-    /** Contents by id, cards by address and what is the student's own by entry, as they go along with the pages. */
-    private record Attachments(Map<UUID, MediaItem> items, Map<String, LinkCard> cards, Map<UUID, Sealed.Own> own) {
+    /**
+     * Contents by id, cards by address and what is the student's own by entry, as they go along with the pages; and the editions that
+     * these are keyed to.
+     */
+    private record Attachments(
+            Map<UUID, MediaItem> items,
+            Map<String, LinkCard> cards,
+            Map<UUID, Sealed.Own> own,
+            List<Edition> editions) {
+        List<String> codes(Entry entry) {
+            return editions.stream()
+                    .flatMap(Edition::nodes)
+                    .filter(node -> entry.notches().contains(node.id()))
+                    .map(SyllabusNode::code)
+                    .distinct()
+                    .toList();
+        }
+
         Optional<Sealed.Own> own(UUID entryId) {
             return Optional.ofNullable(own.get(entryId));
         }

@@ -151,7 +151,7 @@ class HandInController {
         var picked = picking.picked();
         var ready = handIns.ready(reader, picked, new HandIns.Aim(setWork, unasked));
         var work = ready.work();
-        var kinds = work.entries().stream().map(entry -> entry.kind()).toList();
+        var kinds = work.pieces().stream().map(entry -> entry.kind()).toList();
         return new ReadyView(
                 PickedView.of(picked),
                 work.notebook().id(),

@@ -45,50 +45,28 @@ final class HandInViews {
     record UnaskedView(String title, AddressedView to, PickedView picked, List<VersionView> versions) {}
 
     /** Where a line of the check is mended, {@code fit} by sending pictures and sounds smaller; which parts are there says what kind of place it is. */
+    /** The place that mends a line: an entry or a page, a point by its code, a week's sheet, a page of the book, or sending less. */
     record PlaceView(
             Optional<UUID> page,
             Optional<UUID> entry,
             Optional<UUID> point,
             Optional<String> code,
             Optional<Integer> week,
+            Optional<UUID> bookPage,
             boolean fit) {
-        private static final PlaceView NOWHERE = new PlaceView(
-                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), false);
-
         static PlaceView of(CheckLine.Place place) {
-            return switch (place) {
-                case CheckLine.Nowhere ignored -> NOWHERE;
-                case CheckLine.ToPage(var page) -> onPage(page, Optional.empty());
-                case CheckLine.ToEntry(var page, var entry) -> onPage(page, Optional.of(entry));
-                case CheckLine.ToPoint(var point, var code) ->
-                    new PlaceView(
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.of(point),
-                            Optional.of(code),
-                            Optional.empty(),
-                            false);
-                case CheckLine.ToReflection(var week) ->
-                    new PlaceView(
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.of(week),
-                            false);
-                case CheckLine.MakeFit ignored ->
-                    new PlaceView(
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            true);
-            };
-        }
-
-        private static PlaceView onPage(UUID page, Optional<UUID> entry) {
-            return new PlaceView(Optional.of(page), entry, Optional.empty(), Optional.empty(), Optional.empty(), false);
+            return new PlaceView(
+                    switch (place) {
+                        case CheckLine.ToPage(var page) -> Optional.of(page);
+                        case CheckLine.ToEntry(var page, var ignored) -> Optional.of(page);
+                        default -> Optional.empty();
+                    },
+                    place instanceof CheckLine.ToEntry(var ignored, var entry) ? Optional.of(entry) : Optional.empty(),
+                    place instanceof CheckLine.ToPoint(var point, var ignored) ? Optional.of(point) : Optional.empty(),
+                    place instanceof CheckLine.ToPoint(var ignored, var code) ? Optional.of(code) : Optional.empty(),
+                    place instanceof CheckLine.ToReflection(var week) ? Optional.of(week) : Optional.empty(),
+                    place instanceof CheckLine.ToBookPage(var page) ? Optional.of(page) : Optional.empty(),
+                    place instanceof CheckLine.MakeFit);
         }
     }
 

@@ -27,7 +27,6 @@ import notchbook.core.handin.HandInState;
 import notchbook.core.handin.Picked;
 import notchbook.core.handin.Purpose;
 import notchbook.core.handin.Readiness;
-import notchbook.core.handin.Scope;
 import notchbook.core.seal.Statement;
 import notchbook.core.syllabus.Edition;
 import org.springframework.stereotype.Service;
@@ -94,9 +93,9 @@ public class HandIns {
 
     /** For what a student asks to check or hand in: set work, or nothing that was asked for. */
     public record Aim(Optional<UUID> setWorkId, boolean isUnasked) {
-        /** A sheet of a week is what no teacher has to ask for, so it is for set work only where that is said. */
+        /** Sheets and books are what no teacher has to ask for, so they are for set work only where that is said. */
         boolean isUnaskedFor(Picked picked) {
-            return isUnasked || (setWorkId.isEmpty() && picked.scope() == Scope.SHEET);
+            return isUnasked || (setWorkId.isEmpty() && !picked.scope().isKeyed());
         }
 
         public static Aim at(SetWork setWork) {

@@ -50,6 +50,11 @@ public class Leavings {
         return ofPicked(reader, new Picked.OfSection(section), origin);
     }
 
+    /** A book as it is now. */
+    public Leaving ofBook(Person reader, UUID book, String origin) {
+        return ofPicked(reader, new Picked.OfBook(book), origin);
+    }
+
     /** A page as it is now. */
     public Leaving ofPage(Person reader, UUID page, String origin) {
         return ofPicked(reader, new Picked.OfPages(List.of(page)), origin);

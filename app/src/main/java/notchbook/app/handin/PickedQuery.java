@@ -8,8 +8,12 @@ import notchbook.core.handin.Picked;
 
 /** What was picked, as it stands in an address: what is not there was not picked. */
 record PickedQuery(
-        Optional<UUID> section, Optional<List<UUID>> pages, Optional<UUID> notebook, Optional<LocalDate> monday) {
+        Optional<UUID> section,
+        Optional<List<UUID>> pages,
+        Optional<UUID> notebook,
+        Optional<LocalDate> monday,
+        Optional<UUID> book) {
     Picked picked() {
-        return new PickedView(section, pages.orElse(List.of()), notebook, monday).picked();
+        return new PickedView(section, pages.orElse(List.of()), notebook, monday, book).picked();
     }
 }

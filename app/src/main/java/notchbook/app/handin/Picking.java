@@ -1,11 +1,16 @@
 package notchbook.app.handin;
 
+import static java.util.Comparator.comparing;
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import notchbook.app.book.Binding;
+import notchbook.app.book.Bound;
 import notchbook.app.contents.Contents;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
@@ -21,6 +26,7 @@ import notchbook.app.reflection.LookBacks;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.reflection.Reflections;
 import notchbook.core.handin.Picked;
+import notchbook.core.handin.Work;
 import org.springframework.stereotype.Component;
 
 /** Takes together what a student picked to hand in. */
@@ -36,6 +42,7 @@ class Picking {
     private final Reflections reflections;
     private final LookBacks lookBacks;
     private final SheetNames names;
+    private final Binding binding;
 
     Picking(
             Contents contents,
@@ -45,7 +52,9 @@ class Picking {
             NotebookEntries entries,
             Reflections reflections,
             LookBacks lookBacks,
-            SheetNames names) {
+            SheetNames names,
+            Binding binding) {
+        this.binding = binding;
         this.contents = contents;
         this.notebooks = notebooks;
         this.sections = sections;
@@ -61,6 +70,7 @@ class Picking {
             case Picked.OfSection(var section) -> section(reader, section);
             case Picked.OfPages(var ids) -> pages(reader, ids);
             case Picked.OfSheet sheet -> sheet(reader, sheet);
+            case Picked.OfBook book -> book(reader, book);
         };
     }
 
@@ -68,13 +78,14 @@ class Picking {
         var section = contents.of(reader, id);
         return new Gathered(
                 new Picked.OfSection(id).scope(),
-                section.notebook(),
+                List.of(section.notebook()),
                 section.section().title(),
                 section.topics(),
                 section.pages(),
                 section.entriesByPage(),
                 lookingBackOn(section.notebook(), section.entries()),
-                lookBacks.on(section.notebook(), section.entries()));
+                lookBacks.on(section.notebook(), section.entries()),
+                List.of());
     }
 
     private Gathered pages(Person reader, List<UUID> ids) {
@@ -96,13 +107,14 @@ class Picking {
         var first = chosen.getFirst().title();
         return new Gathered(
                 new Picked.OfPages(ids).scope(),
-                notebook,
+                List.of(notebook),
                 chosen.size() == 1 ? first : first + " and " + (chosen.size() - 1) + " more",
                 within.stream().flatMap(section -> section.topics().stream()).collect(toSet()),
                 chosen,
                 byPage,
                 lookingBackOn(notebook, work),
-                lookBacks.on(notebook, work));
+                lookBacks.on(notebook, work),
+                List.of());
     }
 
     /** A sheet with the pages that what is drawn into it lies on; of those, only that goes along. */
@@ -117,7 +129,7 @@ class Picking {
                 .collect(groupingBy(entry -> entry.place().pageId()));
         return new Gathered(
                 picked.scope(),
-                notebook,
+                List.of(notebook),
                 names.of(sheet),
                 chosen.values().stream()
                         .flatMap(List::stream)
@@ -128,7 +140,30 @@ class Picking {
                         .toList(),
                 chosen,
                 List.of(sheet),
+                List.of(),
                 List.of());
+    }
+
+    /** A book goes to the class of its first notebook that has one. */
+    private Gathered book(Person reader, Picked.OfBook picked) {
+        var bound = binding.bind(reader, picked.book());
+        if (bound.notebooks().isEmpty()) {
+            throw Refusal.notNow("This book has no page of a subject. Put one in, and hand it in then.");
+        }
+        return new Gathered(
+                picked.scope(),
+                bound.notebooks().stream()
+                        .sorted(comparing(notebook -> notebook.classId().isEmpty()))
+                        .toList(),
+                bound.title(),
+                Set.of(),
+                bound.sheets().stream().map(Bound.Sheet::page).toList(),
+                bound.sheets().stream().collect(toMap(sheet -> sheet.page().id(), Bound.Sheet::entries)),
+                List.of(),
+                List.of(),
+                bound.lacks().stream()
+                        .map(lack -> new Work.Lack(lack.page(), lack.words()))
+                        .toList());
     }
 
     /** The written sheets that look back on some of this work, in the order of weeks. */

@@ -25,7 +25,6 @@ import notchbook.app.media.Sound;
 import notchbook.app.notebook.Page;
 import notchbook.app.people.Person;
 import notchbook.app.reflection.Fillings;
-import notchbook.app.remark.Remark;
 import notchbook.app.remark.Remarks;
 import notchbook.app.setwork.SetWork;
 import notchbook.app.syllabus.Syllabi;
@@ -39,7 +38,6 @@ import notchbook.core.mark.Mark;
 import notchbook.core.notebook.Gap;
 import notchbook.core.notebook.ZoneContent;
 import notchbook.core.remark.Carried;
-import notchbook.core.remark.Saying;
 import notchbook.core.setwork.Asked;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.Weights;
@@ -90,7 +88,7 @@ class WorkChecks {
 
     /** The lines of the check, for set work or without being asked; {@code last} is the version before this one. */
     List<CheckLine> check(Person student, Gathered work, Optional<SetWork> setWork, Optional<HandIn> last) {
-        var ids = work.entries().stream().map(Entry::id).toList();
+        var ids = work.pieces().stream().map(Entry::id).toList();
         var unnotched =
                 needNoNotch.stream().flatMap(room -> room.among(ids).stream()).collect(toSet());
         return Readiness.check(new Work(
@@ -98,7 +96,10 @@ class WorkChecks {
                 setWork.map(SetWork::asked).orElse(Asked.NOTHING),
                 points(work, setWork),
                 work.pages().stream()
-                        .map(page -> page(page, work.entriesOn(page), unnotched))
+                        .map(page -> page(page, work.piecesOn(page), unnotched))
+                        // What a page of a book lacks is told by the book.
+                        .filter(page ->
+                                work.scope() != Scope.BOOK || !page.entries().isEmpty())
                         .toList(),
                 reflections(work),
                 last.map(version -> remarked(student, work, version)).orElse(Work.Remarked.NOTHING),
@@ -107,13 +108,14 @@ class WorkChecks {
                 unheard(work),
                 unfit(work),
                 sources(work),
+                work.lacks(),
                 parts(work)));
     }
 
     /** What goes out, as large as it is and as its smaller copy. */
     List<Fit.Part> parts(Gathered work) {
         var items = media(work);
-        return work.entries().stream()
+        return work.pieces().stream()
                 .flatMap(entry -> entry.shownMedia().stream()
                         .distinct()
                         .flatMap(id -> Optional.ofNullable(items.get(id)).stream())
@@ -126,7 +128,7 @@ class WorkChecks {
     }
 
     private List<Work.Unfit> unfit(Gathered work) {
-        var pictures = work.entries().stream()
+        var pictures = work.pieces().stream()
                 .filter(entry -> entry.kind() == EntryKind.PHOTO)
                 .toList();
         var readings = words.readings(
@@ -148,11 +150,11 @@ class WorkChecks {
 
     /** A link names its source; so does a quotation that says where it is from. */
     private static Work.Sources sources(Gathered work) {
-        var named = work.entries().stream()
+        var named = work.pieces().stream()
                 .filter(entry -> entry.kind() == EntryKind.LINK)
                 .count();
         var nameless = new ArrayList<Work.Nameless>();
-        for (var entry : work.entries()) {
+        for (var entry : work.pieces()) {
             if (entry.kind() == EntryKind.TYPED) {
                 var quotations = DocumentJson.read(entry.content()).quotations();
                 named += quotations.stream()
@@ -167,14 +169,14 @@ class WorkChecks {
     }
 
     private Map<UUID, MediaItem> media(Gathered work) {
-        return media.findAll(work.entries().stream()
+        return media.findAll(work.pieces().stream()
                 .flatMap(entry -> entry.shownMedia().stream())
                 .toList());
     }
 
     private List<Work.Unheard> unheard(Gathered work) {
         var items = media(work);
-        return work.entries().stream()
+        return work.pieces().stream()
                 .filter(entry -> entry.kind().isPlayed())
                 .flatMap(entry -> entry.mediaId().map(items::get).flatMap(MediaItem::sound).stream()
                         .map(Sound::audibility)
@@ -186,7 +188,7 @@ class WorkChecks {
 
     /**
      * Of a section its own points in force, and where it has none those of the topic that was asked for; of chosen pages those of
-     * that topic. A sheet looks back and is asked for none.
+     * that topic. A sheet and a book are asked for none.
      */
     private List<Work.AskedPoint> points(Gathered work, Optional<SetWork> setWork) {
         var edition =
@@ -205,7 +207,7 @@ class WorkChecks {
         if (work.scope() == Scope.SECTION && !work.topics().isEmpty()) {
             return work.topics();
         }
-        return work.scope() == Scope.SHEET
+        return !work.scope().isKeyed()
                 ? List.of()
                 : setWork.map(one -> syllabi.meanings(List.of(one.topicId()), edition)
                                 .values())
@@ -248,8 +250,8 @@ class WorkChecks {
     }
 
     private List<Work.Unanswered> unanswered(Gathered work) {
-        Map<UUID, Entry> byId = work.entries().stream().collect(toMap(Entry::id, identity()));
-        return marks.on(work.entries()).stream()
+        Map<UUID, Entry> byId = work.pieces().stream().collect(toMap(Entry::id, identity()));
+        return marks.on(work.pieces()).stream()
                 .filter(placed -> placed.mark() instanceof Mark.OpenQuestion question && question.isOpen())
                 .map(placed -> {
                     var entry = byId.get(placed.entryId());
@@ -259,7 +261,7 @@ class WorkChecks {
     }
 
     private List<Work.ClosedLink> closedLinks(Gathered work) {
-        var linking = work.entries().stream()
+        var linking = work.pieces().stream()
                 .filter(entry -> entry.address().isPresent())
                 .toList();
         var cards = links.of(
@@ -289,9 +291,9 @@ class WorkChecks {
     private Work.Remarked remarked(Person student, Gathered work, HandIn last) {
         var before = versions.compared(last);
         var now = versions.compared(freezer.freeze(List.of(student), work, GoesAlong.NOTHING, Set.of()));
-        Map<UUID, Entry> byId = work.entries().stream().collect(toMap(Entry::id, identity()));
+        Map<UUID, Entry> byId = work.pieces().stream().collect(toMap(Entry::id, identity()));
         var asking = remarks.on(List.of(last.id())).stream()
-                .filter(remark -> !isAgreed(remark))
+                .filter(remark -> !remark.isAgreement())
                 .toList();
         var open = asking.stream()
                 .filter(remark -> remark.answer().isEmpty())
@@ -304,9 +306,5 @@ class WorkChecks {
                         remark.anchor().on()))
                 .toList();
         return new Work.Remarked(last.version(), asking.size(), open);
-    }
-
-    private static boolean isAgreed(Remark remark) {
-        return remark.saying().sign().equals(Optional.of(Saying.Sign.AGREE));
     }
 }

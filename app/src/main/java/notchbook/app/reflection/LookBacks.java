@@ -267,6 +267,13 @@ public class LookBacks {
                 .toList();
     }
 
+    /** The live entries that written ones look back on. */
+    public Set<UUID> lookedAt(Notebook notebook) {
+        return pieces(notebook, written(notebook)).values().stream()
+                .flatMap(piece -> piece.stream().map(Entry::id))
+                .collect(toSet());
+    }
+
     private List<LookBack> written(Notebook notebook) {
         return of(notebook).stream().filter(Answering::isWritten).toList();
     }

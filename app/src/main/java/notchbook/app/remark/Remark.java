@@ -20,4 +20,10 @@ public record Remark(
         Saying saying,
         Optional<UUID> goesBackTo,
         Instant at,
-        Optional<String> answer) {}
+        Optional<String> answer) {
+
+    /** Whether it says no more than that the teacher agrees. */
+    public boolean isAgreement() {
+        return saying.sign().equals(Optional.of(Saying.Sign.AGREE));
+    }
+}

@@ -26,6 +26,9 @@ public record CheckLine(Outcome outcome, String words, Place mend) {
     /** The reflection sheet of a teaching week. */
     public record ToReflection(int week) implements Place {}
 
+    /** A page of the book. */
+    public record ToBookPage(UUID page) implements Place {}
+
     /** Pictures and sounds are sent smaller; what the student has stays as it is. */
     public record MakeFit() implements Place {}
 

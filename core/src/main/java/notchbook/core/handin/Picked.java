@@ -41,6 +41,19 @@ public sealed interface Picked {
         }
     }
 
+    /** A book of the year, of as many notebooks as it has. */
+    record OfBook(UUID book) implements Picked {
+        @Override
+        public Scope scope() {
+            return Scope.BOOK;
+        }
+
+        @Override
+        public boolean isSameWorkAs(Picked other) {
+            return equals(other);
+        }
+    }
+
     /** The sheet of a week, with the work that it looks back on. */
     record OfSheet(UUID notebook, LocalDate monday) implements Picked {
         @Override

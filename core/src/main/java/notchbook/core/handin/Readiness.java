@@ -39,6 +39,7 @@ public final class Readiness {
     public static List<CheckLine> check(Work work) {
         var readiness = new Readiness(work);
         readiness.checkPages();
+        readiness.checkBook();
         readiness.checkDays();
         readiness.checkPoints();
         readiness.checkKinds();
@@ -64,7 +65,7 @@ public final class Readiness {
     }
 
     private void checkPages() {
-        if (work.pages().isEmpty() && work.scope() != Scope.SHEET) {
+        if (work.pages().isEmpty() && work.scope().isKeyed()) {
             var words = work.scope() == Scope.SECTION ? "This section has no pages yet" : "No page is chosen";
             lines.add(CheckLine.blocks(words, new CheckLine.Nowhere()));
         }
@@ -72,6 +73,13 @@ public final class Readiness {
                 .filter(page -> page.entries().isEmpty())
                 .forEach(page ->
                         lines.add(CheckLine.blocks("The page “" + page.title() + "” is empty", new ToPage(page.id()))));
+    }
+
+    private void checkBook() {
+        work.lacks().forEach(lack -> lines.add(CheckLine.blocks(lack.words(), new CheckLine.ToBookPage(lack.page()))));
+        if (work.scope() == Scope.BOOK && work.lacks().isEmpty()) {
+            lines.add(CheckLine.passes("Every page of the book has what it asks for"));
+        }
     }
 
     /** Pages are read in the order in which they stand; one that is older than the one before it may be in the wrong place. */

@@ -23,6 +23,7 @@ public record Work(
         List<Unheard> unheard,
         List<Unfit> pictures,
         Sources sources,
+        List<Lack> lacks,
         List<Fit.Part> parts) {
 
     public record AskedPoint(UUID id, String code, String statement) {}
@@ -38,6 +39,9 @@ public record Work(
 
     /** What a sheet says to one of its questions, and what it lacks of what that asks for. */
     public record Answer(String question, Optional<String> lack) {}
+
+    /** Something that a book still lacks, with its page there. */
+    public record Lack(UUID page, String words) {}
 
     /** An open question that nothing answers yet. */
     public record Unanswered(UUID page, UUID entry, String words) {}

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.core.handin.Picked.OfBook;
 import notchbook.core.handin.Picked.OfPages;
 import notchbook.core.handin.Picked.OfSection;
 import notchbook.core.handin.Picked.OfSheet;
@@ -29,6 +30,8 @@ class PickedTest {
                 arguments(new OfSheet(A, MONDAY), new OfSheet(A, MONDAY), true),
                 arguments(new OfSheet(A, MONDAY), new OfSheet(A, MONDAY.plusWeeks(1)), false),
                 arguments(new OfSheet(A, MONDAY), new OfSheet(B, MONDAY), false),
+                arguments(new OfBook(A), new OfBook(A), true),
+                arguments(new OfBook(A), new OfBook(B), false),
                 arguments(new OfSection(A), new OfPages(List.of(A)), false));
     }
 

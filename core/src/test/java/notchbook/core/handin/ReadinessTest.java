@@ -12,6 +12,7 @@ import notchbook.core.handin.Work.Answer;
 import notchbook.core.handin.Work.AskedPoint;
 import notchbook.core.handin.Work.ClosedLink;
 import notchbook.core.handin.Work.EntryWork;
+import notchbook.core.handin.Work.Lack;
 import notchbook.core.handin.Work.Nameless;
 import notchbook.core.handin.Work.OpenRemark;
 import notchbook.core.handin.Work.PageWork;
@@ -51,6 +52,7 @@ class ReadinessTest {
         List<Unheard> unheard = List.of();
         List<Unfit> pictures = List.of();
         Sources sources = Sources.NONE;
+        List<Lack> lacks = List.of();
         List<Fit.Part> parts = List.of(part("Wall", 1_000_000, 1_000_000));
 
         List<CheckLine> check() {
@@ -68,6 +70,7 @@ class ReadinessTest {
                     unheard,
                     pictures,
                     sources,
+                    lacks,
                     parts));
         }
 
@@ -290,5 +293,17 @@ class ReadinessTest {
 
     private static Fit.Part part(String name, long bytes, long small) {
         return new Fit.Part(UUID.randomUUID(), name, bytes, small);
+    }
+
+    @Test
+    void asksABookForWhatItsPagesLack() {
+        work.scope = Scope.BOOK;
+        work.pages = List.of();
+        assertThat(work.words())
+                .contains("Every page of the book has what it asks for")
+                .noneMatch(words -> words.contains("No page"));
+        work.lacks = List.of(new Lack(A, "“How I work”: 0 words, it asks for 60 to 200"));
+        assertThat(work.first().outcome()).isEqualTo(CheckLine.Outcome.BLOCKS);
+        assertThat(work.first().mend()).isEqualTo(new CheckLine.ToBookPage(A));
     }
 }

@@ -1,0 +1,7 @@
+package notchbook.app.book;
+
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** A book of the year; its pages are kept each by itself. */
+record Book(UUID id, UUID ownerId, String title, LocalDate madeOn) {}

@@ -1,0 +1,154 @@
+package notchbook.app.book;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.notebook.Notebook;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.book.BookPage;
+import notchbook.core.book.BookPart;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The books of students, kept page by page. */
+@Service
+public class Books {
+    private static final int LONGEST_TITLE = 200;
+    private static final int MOST_PAGES = 60;
+
+    private final BookStore store;
+    private final Notebooks notebooks;
+    private final SchoolClock clock;
+
+    Books(BookStore store, Notebooks notebooks, SchoolClock clock) {
+        this.store = store;
+        this.notebooks = notebooks;
+        this.clock = clock;
+    }
+
+    /** A page as a device has it now, and the version that it was made from; 0 for a page that it adds. */
+    public record Change(int baseVersion, BookPage page) {}
+
+    List<Book> of(Person reader) {
+        reader.requireStudent();
+        return store.of(reader.id());
+    }
+
+    /** A book of the reader's own, also one that was deleted. */
+    Book require(Person reader, UUID id) {
+        return store.find(id)
+                .filter(book -> book.ownerId().equals(reader.id()))
+                .orElseThrow(() -> Refusal.notFound("book"));
+    }
+
+    /** What a book of the reader's own is called. */
+    public String titleOf(Person reader, UUID id) {
+        return require(reader, id).title();
+    }
+
+    List<KeptPage> pages(Book book) {
+        return store.pages(book.id());
+    }
+
+    /** Begins a book with pages for all the reader's notebooks, or gives it another title. */
+    @Transactional
+    public void keep(Person reader, UUID id, String title) {
+        reader.requireStudent();
+        if (title.isBlank() || title.length() > LONGEST_TITLE) {
+            throw Refusal.unfit("Give the book a title of 1 to 200 characters.");
+        }
+        if (store.find(id).isPresent()) {
+            store.rename(require(reader, id).id(), title.strip());
+            return;
+        }
+        var subjects = notebooks.of(reader).stream()
+                .map(notebook -> new BookPage.Subject(notebook.id(), notebook.title()))
+                .toList();
+        store.insert(
+                new Book(id, reader.id(), title.strip(), clock.today()),
+                BookPage.begin(BookPart.YEAR, subjects, clock::newId));
+    }
+
+    @Transactional
+    void delete(Person reader, UUID id) {
+        store.delete(require(reader, id).id(), clock.now());
+    }
+
+    @Transactional
+    void restore(Person reader, UUID id) {
+        store.restore(require(reader, id).id());
+    }
+
+    /**
+     * Keeps what is on a page; what kind it is and what it asks stays as it began. A page that is not there yet is added as the last
+     * one. A change from an older version than the one that is there is refused.
+     */
+    @Transactional
+    public int keep(Person reader, UUID bookId, Change change) {
+        var book = require(reader, bookId);
+        var pages = pages(book);
+        var there = pages.stream()
+                .filter(kept -> kept.page().id().equals(change.page().id()))
+                .findFirst();
+        if (there.isEmpty()) {
+            return add(reader, book, pages.size(), change.page());
+        }
+        var before = there.get();
+        var now = changed(before.page(), change.page());
+        if (before.page().equals(now)) {
+            return before.version();
+        }
+        if (before.version() != change.baseVersion()) {
+            throw Refusal.stale("This page was changed in another place too.", before.version());
+        }
+        store.update(now, before.version() + 1);
+        return before.version() + 1;
+    }
+
+    private int add(Person reader, Book book, int position, BookPage page) {
+        if (position >= MOST_PAGES) {
+            throw Refusal.unfit("A book has up to 60 pages. Leave one out, and write on that.");
+        }
+        page.notebook().ifPresent(id -> notebooks.require(reader, id));
+        store.insert(book.id(), page, position);
+        return 1;
+    }
+
+    private static BookPage changed(BookPage before, BookPage wished) {
+        var part = before.part();
+        return new BookPage(
+                before.id(),
+                before.notebook(),
+                new BookPart(part.kind(), wished.part().heading(), part.question(), part.words()),
+                wished.leftOut(),
+                wished.words(),
+                wished.pieces());
+    }
+
+    /** Puts all pages of a book into another order. */
+    @Transactional
+    void order(Person reader, UUID id, List<UUID> wished) {
+        var there = pages(require(reader, id)).stream()
+                .map(kept -> kept.page().id())
+                .toList();
+        if (wished.size() != there.size() || !new HashSet<>(wished).equals(new HashSet<>(there))) {
+            throw Refusal.notNow("The pages of this book are others now. Look again, then put them in order.");
+        }
+        store.order(wished);
+    }
+
+    /** The notebooks that a book is made of, in the order of its pages; those of pages that are left out are not in it. */
+    List<Notebook> notebooks(Person reader, List<BookPage> pages) {
+        return pages.stream()
+                .filter(page -> !page.leftOut())
+                .map(BookPage::notebook)
+                .flatMap(Optional::stream)
+                .distinct()
+                .map(id -> notebooks.require(reader, id))
+                .toList();
+    }
+}
