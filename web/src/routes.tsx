@@ -15,6 +15,7 @@ function screens<Name extends string>(
 
 const { AccountScreen } = screens(() => import('./features/account'), 'AccountScreen');
 const { BagsScreen } = screens(() => import('./features/bag'), 'BagsScreen');
+const { BookScreen, BooksScreen } = screens(() => import('./features/book'), 'BookScreen', 'BooksScreen');
 const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
 const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
 const { CollectionScreen, CollectionsScreen } = screens(
@@ -45,6 +46,7 @@ const {
   ClassBookScreen,
   SectionBookScreen,
   VersionBookScreen,
+  YearBookScreen,
   CheckScreen,
   GoToHandIn,
   HandInScreen,
@@ -57,6 +59,7 @@ const {
   'ClassBookScreen',
   'SectionBookScreen',
   'VersionBookScreen',
+  'YearBookScreen',
   'CheckScreen',
   'GoToHandIn',
   'HandInScreen',
@@ -119,6 +122,9 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/look-backs/:lookBack', element: <LookBackScreen /> },
       { path: '/n/:notebook/growth', element: <GrowthScreen /> },
       { path: '/growth', element: <GrowthScreen /> },
+      { path: '/books', element: <BooksScreen /> },
+      { path: '/books/:book', element: <BookScreen /> },
+      { path: '/books/:book/read', element: <YearBookScreen /> },
       { path: '/n/:notebook/bin', element: <BinScreen /> },
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { Empty, type EvidenceKind, Heading, Trouble } from '../../ui';
 import { Beside } from './Beside';
@@ -35,7 +35,12 @@ export function GrowthScreen() {
   const turn = (both: Api['PairView']) => put(both);
   return (
     <div className="max-w-[1500px]">
-      <Heading name="Growth" className="mb-2 text-[24px]" />
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <Heading name="Growth" className="mb-2 text-[24px]" />
+        <Link to="/books" className="font-semibold text-petrol hover:underline">
+          Book of the year
+        </Link>
+      </div>
       <ChoiceBar choice={choice} onChoose={choose} />
       <Trouble>{error?.message}</Trouble>
       {growth?.count === 0 && (

@@ -1,1 +1,2 @@
 export { GrowthScreen } from './GrowthScreen';
+export { thenAndNowsQuery } from './queries';

@@ -1,6 +1,7 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { bookQuery } from '../book';
 import { contentsQuery } from '../contents';
 import { useMe } from '../people';
 import { aboutVersion, Book } from './Book';
@@ -24,6 +25,17 @@ export function SectionBookScreen() {
       content={content}
       onClose={() => go(`/n/${notebook}/s/${section}`)}
     />
+  );
+}
+
+/** A book of the year, as it is now. */
+export function YearBookScreen() {
+  const { book = '' } = useParams();
+  const { title } = useSuspenseQuery(bookQuery(book)).data;
+  const content = useSuspenseQuery(previewQuery({ pages: [], book }, AT_HOME)).data;
+  const go = useNavigate();
+  return (
+    <Book title={title} about={[useMe().fullName]} content={content} onClose={() => go(`/books/${book}`)} />
   );
 }
 

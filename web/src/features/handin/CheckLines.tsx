@@ -19,7 +19,7 @@ export function CheckLines({ ready, notebook, isFitted, onFit }: Props) {
               </Button>
             )
           ) : (
-            <Mend place={line.mend} notebook={notebook} section={ready.picked.section} />
+            <Mend place={line.mend} notebook={notebook} picked={ready.picked} />
           )}
         </CheckLine>
       ))}
@@ -57,23 +57,27 @@ function CheckLine({ line, isMended, children }: LineProps) {
   );
 }
 
+type MendProps = { place: Api['PlaceView']; notebook: string; picked: Api['PickedView'] };
+
 /** The way to the place that mends a line. */
-function Mend({ place, notebook, section }: { place: Api['PlaceView']; notebook: string; section?: string }) {
+function Mend({ place, notebook, picked: { section, book } }: MendProps) {
   const pages = useSuspenseQuery(contentsQuery(notebook)).data.pages.filter(
     (page) => !section || page.sectionId === section,
   );
-  const [to, words] = place.week
-    ? [`/n/${notebook}/reflections/${place.week}`, 'Write on']
-    : place.point
-      ? [
-          pages[0]
-            ? `/n/${notebook}/p/${pages.at(-1)?.id}?point=${place.code}`
-            : `/n/${notebook}/s/${section}`,
-          `Go to ${place.code}`,
-        ]
-      : place.page
-        ? [`/n/${notebook}/p/${place.page}${place.entry ? `?entry=${place.entry}` : ''}`, 'See it']
-        : [];
+  const [to, words] = place.bookPage
+    ? [`/books/${book}?page=${place.bookPage}`, 'Go to the page']
+    : place.week
+      ? [`/n/${notebook}/reflections/${place.week}`, 'Write on']
+      : place.point
+        ? [
+            pages[0]
+              ? `/n/${notebook}/p/${pages.at(-1)?.id}?point=${place.code}`
+              : `/n/${notebook}/s/${section}`,
+            `Go to ${place.code}`,
+          ]
+        : place.page
+          ? [`/n/${notebook}/p/${place.page}${place.entry ? `?entry=${place.entry}` : ''}`, 'See it']
+          : [];
   return to ? (
     <Link to={to} className="font-semibold whitespace-nowrap text-petrol hover:underline">
       {words}

@@ -69,7 +69,9 @@ export function HandInScreen() {
             ))}
             <option value={UNASKED}>Nothing: I send it by myself</option>
           </ChoiceField>
-          {!picked.monday && <PagesToSend notebook={notebook} picked={picked} onPick={pick} />}
+          {!picked.monday && !picked.book && (
+            <PagesToSend notebook={notebook} picked={picked} onPick={pick} />
+          )}
         </Card>
         <WithIt ready={ready} manner={manner} onChange={change} />
         <WhatGoesOut

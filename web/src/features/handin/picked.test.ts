@@ -5,6 +5,7 @@ const PICKS: Picked[] = [
   { section: 's1', pages: [] },
   { pages: ['p1', 'p2'] },
   { pages: [], notebook: 'n1', monday: '2026-11-16' },
+  { pages: [], book: 'b1' },
 ];
 
 test.each(PICKS)('finds again what an address picks: %j', (picked) => {

@@ -1,6 +1,6 @@
 import type { Api } from '../../api';
 
-/** What a student takes to hand in: a section, pages, or the sheet of a week of a notebook. */
+/** What a student takes to hand in: a section, pages, the sheet of a week of a notebook, or a book of the year. */
 export type Picked = Api['PickedView'];
 
 /** For which set work, or for nothing that was asked for; neither takes what fits best. */
@@ -8,6 +8,8 @@ export type Aim = { setWork?: string; unasked?: boolean };
 
 /** What an address picks; within a notebook, a sheet is known by its Monday alone. */
 export function pickedBy(search: URLSearchParams, notebook?: string, section?: string): Picked {
+  const book = search.get('book') ?? undefined;
+  if (book) return { pages: [], book };
   const monday = search.get('monday') ?? undefined;
   const pages = search.get('pages')?.split(',').filter(Boolean) ?? [];
   return {
@@ -24,12 +26,16 @@ export const aimBy = (search: URLSearchParams): Aim => ({
 });
 
 /** The end of an address that picks this for that. */
-export function searchFor({ section, pages, notebook, monday }: Picked, { setWork, unasked }: Aim = {}) {
+export function searchFor(
+  { section, pages, notebook, monday, book }: Picked,
+  { setWork, unasked }: Aim = {},
+) {
   const search = new URLSearchParams();
   if (section) search.set('section', section);
   if (pages.length > 0) search.set('pages', pages.join(','));
   if (notebook) search.set('notebook', notebook);
   if (monday) search.set('monday', monday);
+  if (book) search.set('book', book);
   if (setWork) search.set('setWork', setWork);
   if (unasked) search.set('unasked', '1');
   return search.toString();

@@ -1,4 +1,4 @@
-export { ClassBookScreen, SectionBookScreen, VersionBookScreen } from './BookScreens';
+export { ClassBookScreen, SectionBookScreen, VersionBookScreen, YearBookScreen } from './BookScreens';
 export { CheckScreen } from './CheckScreen';
 export { GoToHandIn } from './GoToHandIn';
 export { HandInScreen } from './HandInScreen';

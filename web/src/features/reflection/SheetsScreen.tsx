@@ -13,9 +13,14 @@ export function SheetsScreen() {
     <div className="max-w-3xl">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <Heading name="Looking back, week by week" />
-        <Link to="/prompts" className="font-semibold text-petrol hover:underline">
-          Questions of your own
-        </Link>
+        <span className="flex flex-wrap gap-x-4">
+          <Link to="/books" className="font-semibold text-petrol hover:underline">
+            Book of the year
+          </Link>
+          <Link to="/prompts" className="font-semibold text-petrol hover:underline">
+            Questions of your own
+          </Link>
+        </span>
       </div>
       <Card>
         <ul>

@@ -1,7 +1,8 @@
 export { LookBackScreen } from './LookBackScreen';
 export { LookedBackOn } from './LookedBackOn';
-export { NO_ANSWER } from './mergeSheets';
+export { type Answer as WrittenAnswer, mergeAnswerLists, NO_ANSWER } from './mergeSheets';
 export { PromptSetsScreen } from './PromptSetsScreen';
+export { RangeGauge } from './RangeGauge';
 export { SheetScreen } from './SheetScreen';
 export { SheetsScreen } from './SheetsScreen';
-export { useKept } from './useKept';
+export { useKept, type Version } from './useKept';

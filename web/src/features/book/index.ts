@@ -1,0 +1,3 @@
+export { BookScreen } from './BookScreen';
+export { BooksScreen } from './BooksScreen';
+export { bookQuery } from './queries';
