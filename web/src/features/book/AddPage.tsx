@@ -24,7 +24,7 @@ export function AddPage({ onAdd }: { onAdd: (page: NewPage) => void }) {
           onSelect={() =>
             onAdd({
               kind: 'SUBJECT',
-              heading: `${title}: more pieces`,
+              heading: `${title}, more pieces`,
               question: 'Which pieces belong here, and why?',
               range: { least: 20, most: 80 },
               notebook: id,

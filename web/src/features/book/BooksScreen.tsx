@@ -1,17 +1,15 @@
-import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { Button, Card, dayName, Empty, Heading, plural, Trouble } from '../../ui';
-import { rulerQuery } from '../shell/queries';
 import { booksQuery } from './queries';
 import { useBooks } from './useBooks';
 
 /** A student's books of the year. */
 export function BooksScreen() {
   const books = useSuspenseQuery(booksQuery).data;
-  const year = useQuery(rulerQuery).data?.year;
   const { begin, remove, error } = useBooks();
   const go = useNavigate();
-  const start = async () => go(`/books/${await begin(`My year ${year ?? ''}`.trim())}`);
+  const start = async () => go(`/books/${await begin('My year')}`);
   return (
     <div className="max-w-3xl">
       <Heading name="Books of the year" />

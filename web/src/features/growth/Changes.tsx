@@ -26,14 +26,7 @@ function Figure({ change: { what, earlier, later, why } }: { change: Api['Change
     <div className="flex flex-col border-t-2 border-ink pt-1.5">
       <dt className="order-2">{what}</dt>
       <dd className="order-1 font-head text-[26px] leading-tight font-bold">
-        {earlier === later ? (
-          earlier
-        ) : (
-          <>
-            {earlier ?? <Nothing />} <span aria-hidden="true">→</span>
-            <span className="sr-only"> then </span> {later ?? <Nothing />}
-          </>
-        )}
+        <Sides earlier={earlier} later={later} />
       </dd>
       {why.length > 0 && (
         <dd className="order-3 mt-0.5 text-[13px] leading-snug text-soft">
@@ -48,11 +41,29 @@ function Figure({ change: { what, earlier, later, why } }: { change: Api['Change
   );
 }
 
-function Nothing() {
-  return (
+/** What was known on both days, or on which of them. */
+function Sides({ earlier, later }: Pick<Api['Change'], 'earlier' | 'later'>) {
+  const when = (words: string) => (
+    <span className="font-text text-[14px] font-normal text-soft">{words}</span>
+  );
+  if (earlier === undefined)
+    return (
+      <>
+        {later} {when('now')}
+      </>
+    );
+  if (later === undefined)
+    return (
+      <>
+        {earlier} {when('then')}
+      </>
+    );
+  return earlier === later ? (
+    later
+  ) : (
     <>
-      <span aria-hidden="true">–</span>
-      <span className="sr-only">nothing</span>
+      {earlier} <span aria-hidden="true">→</span>
+      <span className="sr-only"> then </span> {later}
     </>
   );
 }

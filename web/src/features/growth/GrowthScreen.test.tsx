@@ -70,10 +70,10 @@ test('sets the first beside the latest, with what changed and why', async () => 
   expect(figure('points this work is evidence for')).toContain('24 Nov: 2.3a to 2.3f');
 });
 
-test('says in words where a side has no figure', async () => {
+test('says which side a figure is known on', async () => {
   await open();
   await screen.findByText('in the latest papers on 2.3');
-  expect(figure('in the latest papers on 2.3')).toContain('nothing → then 80 %');
+  expect(figure('in the latest papers on 2.3')).toContain('80 % now');
 });
 
 test.each([

@@ -25,7 +25,7 @@ const LINES = [
   },
 ] as const;
 
-const WIDTH = 860;
+const WIDTH = 980;
 const HEIGHT = 250;
 
 /** How sure one was against the marks, and the marks covered, week by week; with the table behind it. */

@@ -108,7 +108,7 @@ class BooksTest extends AppTest {
     @Test
     void beginWithAPageForTheNotebookAndThoseThatCloseIt() {
         assertThat(Browser.texts(view().path("pages"), "heading"))
-                .startsWith(desk.notebook().title() + ": what I am proud of")
+                .startsWith(desk.notebook().title() + ", what I am proud of")
                 .endsWith("To remember");
         assertThat(lacks()).anyMatch(words -> words.endsWith("no piece is chosen yet"));
         assertThat(view().path("home").asString())
@@ -157,7 +157,7 @@ class BooksTest extends AppTest {
 
     @Test
     void haveFiguresFromTheCore() {
-        assertThat(preview()).contains("of the subject covered by then");
+        assertThat(preview()).contains("of the subject covered");
     }
 
     @Test
@@ -198,7 +198,7 @@ class BooksTest extends AppTest {
         var seen = browser.get(of.teacher(), "/api/hand-ins/" + version).json();
         assertThat(seen.at("/picked/book").asString()).isEqualTo(id.toString());
         assertThat(Browser.texts(seen.path("pages"), "title"))
-                .containsExactly(desk.notebook().title() + ": what I am proud of");
+                .containsExactly(desk.notebook().title() + ", what I am proud of");
         assertThat(seen.path("pages").toString()).contains("An echo", "Timing a clap.", "2.3a");
         assertThat(browser.get(of.teacher(), "/api/hand-ins/" + version + "/seal")
                         .json()

@@ -6,7 +6,7 @@ import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /** Runs the measures: {@code core} and {@code voice} by JMH, {@code bag} and {@code copy} by themselves, {@code server}, {@code find},
- * {@code class} and {@code write} against a running demo school. */
+ * {@code growth}, {@code class} and {@code write} against a running demo school. */
 public final class Bench {
     private static final String ADDRESS = setting("NOTCHBOOK_ADDRESS", "http://127.0.0.1:8420");
     private static final String DATABASE = setting("NOTCHBOOK_DB_URL", "jdbc:mariadb://127.0.0.1:3317/notchbook");
@@ -32,13 +32,14 @@ public final class Bench {
                         .run();
             case "server" -> new ServerBench(ADDRESS).run();
             case "find" -> new FindBench(new ServerBench(ADDRESS), DATABASE).run();
+            case "growth" -> new GrowthBench(new ServerBench(ADDRESS), DATABASE).run();
             case "class" -> new YearGroupBench(new ServerBench(ADDRESS), DATABASE).run();
             case "bag" -> BagBench.run();
             case "copy" -> CopyBench.run();
             case "write" -> new WriteBench(ADDRESS, DATABASE).run();
             default ->
                 throw new IllegalArgumentException(
-                        "Say core, voice, bag, copy, server, find, class or write, not " + which + ".");
+                        "Say core, voice, bag, copy, server, find, growth, class or write, not " + which + ".");
         }
     }
 }

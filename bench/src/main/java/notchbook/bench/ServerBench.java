@@ -223,7 +223,7 @@ final class ServerBench {
         return URI.create(address + path);
     }
 
-    private static JsonNode first(JsonNode list, String field, String value) {
+    static JsonNode first(JsonNode list, String field, String value) {
         return list.valueStream()
                 .filter(one -> one.path(field).asString().equals(value))
                 .findFirst()

@@ -57,6 +57,7 @@ class DemoSchool implements ApplicationRunner {
     private final HandInRounds handIns;
     private final ReflectionMaker reflections;
     private final LookBackMaker lookBacks;
+    private final YearMaker year;
     private final CollectionMaker collections;
     private final LinkMaker links;
     private final ScanMaker scans;
@@ -79,6 +80,7 @@ class DemoSchool implements ApplicationRunner {
             HandInRounds handIns,
             ReflectionMaker reflections,
             LookBackMaker lookBacks,
+            YearMaker year,
             CollectionMaker collections,
             LinkMaker links,
             ScanMaker scans,
@@ -103,6 +105,7 @@ class DemoSchool implements ApplicationRunner {
         this.handIns = handIns;
         this.reflections = reflections;
         this.lookBacks = lookBacks;
+        this.year = year;
         this.collections = collections;
         this.links = links;
         this.scans = scans;
@@ -165,6 +168,7 @@ class DemoSchool implements ApplicationRunner {
         LOG.info("Demo school 5 of 5: reflections, collections and links for readers");
         reflections.fill(named(books, classBooks), calendar);
         lookBacks.make(books, calendar);
+        year.make(books, calendar);
         reflections.ask(cast.tolland, cast.physics, cast.marlo, calendar);
         handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));

@@ -53,6 +53,7 @@ record Views(String name, String path) {
                 lookBack: (await get(`/api/notebooks/${book.id}/look-backs`))[0].id,
                 point: edition.nodes.find((one) => one.code === '2.3b').id,
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
+                yearBook: (await get('/api/books'))[0].id,
                 collection: collections.find((one) => one.title.startsWith('Sea')).id,
               };
             }
@@ -108,6 +109,11 @@ record Views(String name, String path) {
         views.add(new Views("reflection", book + "/reflections/12"));
         views.add(new Views("reflections", book + "/reflections"));
         views.add(new Views("look-back", book + "/look-backs/" + ids.get("lookBack")));
+        views.add(new Views("growth", book + "/growth"));
+        views.add(new Views("growth-everywhere", "/growth?kind=RECORDING"));
+        views.add(new Views("year-books", "/books"));
+        views.add(new Views("year-book", "/books/" + ids.get("yearBook")));
+        views.add(new Views("year-book-read", "/books/" + ids.get("yearBook") + "/read"));
         views.add(new Views("prompts", "/prompts"));
         views.add(new Views("collection", "/collections/" + ids.get("collection")));
         views.add(new Views("collections", "/collections"));

@@ -67,7 +67,7 @@ public class Binding {
     /** A book of the reader's own, without the pages that are left out. */
     public Bound bind(Person reader, UUID id) {
         var book = books.require(reader, id);
-        var pages = books.pages(book).stream().map(KeptPage::page).toList();
+        var pages = books.pages(reader, id);
         var around = around(reader, pages);
         return new Bound(
                 book.title(),
@@ -187,7 +187,7 @@ public class Binding {
 
     private static Table table(List<Change> figures) {
         var rows = new ArrayList<List<Cell>>();
-        rows.add(List.of(cell(true, ""), cell(true, "At first"), cell(true, "Now")));
+        rows.add(List.of(cell(true, ""), cell(true, "Then"), cell(true, "Now")));
         figures.forEach(figure -> rows.add(List.of(
                 cell(true, figure.what()),
                 cell(false, figure.earlier().orElse("–")),

@@ -50,6 +50,11 @@ public class Books {
         return require(reader, id).title();
     }
 
+    /** The pages of a book of the reader's own, in order. */
+    public List<BookPage> pages(Person reader, UUID id) {
+        return pages(require(reader, id)).stream().map(KeptPage::page).toList();
+    }
+
     List<KeptPage> pages(Book book) {
         return store.pages(book.id());
     }

@@ -42,7 +42,7 @@ public record BookPage(
                     .map(part -> empty(
                             ids.get(),
                             Optional.of(subject.notebook()),
-                            part.headed(subject.title() + ": " + lowered(part.heading()))))
+                            part.headed(subject.title() + ", " + lowered(part.heading()))))
                     .forEach(pages::add);
         }
         parts.stream()

@@ -20,8 +20,10 @@ public record Offer(UUID entry, List<String> reasons) {
     /** As many as are looked through before one chooses from all. */
     private static final int MOST = 24;
 
-    /** Work that keys to fewer points is not yet the most notched of anything. */
+    /** Work that keys to fewer points is not yet the most notched of anything, and what many have stands out in none. */
     private static final int MANY_NOTCHES = 2;
+
+    private static final int FEW_PIECES = 3;
 
     /**
      * The pieces of a notebook that are offered, those with the strongest reasons first; {@code work} is its evidence, entries only,
@@ -61,10 +63,11 @@ public record Offer(UUID entry, List<String> reasons) {
 
     private static List<UUID> mostNotched(List<Evidence> work) {
         var most = work.stream().mapToInt(one -> one.notches().size()).max().orElse(0);
-        return work.stream()
+        var found = work.stream()
                 .filter(one -> one.notches().size() >= Math.max(most, MANY_NOTCHES))
                 .map(Evidence::entry)
                 .toList();
+        return found.size() > FEW_PIECES ? List.of() : found;
     }
 
     /** Of topics with two pieces at least. */

@@ -47,7 +47,7 @@ final class TopicFigures {
 
     private Change pointsCovered(LocalDate from, LocalDate to) {
         return new Change(
-                "points of %s covered by then".formatted(name()),
+                "points of %s covered".formatted(name()),
                 known(from, day -> coveredBy(day).size() + " of " + points().count()),
                 known(to, day -> coveredBy(day).size() + " of " + points().count()),
                 // Of a whole subject they would be a list that nobody reads.
@@ -62,7 +62,7 @@ final class TopicFigures {
 
     private Change marksCovered(LocalDate from, LocalDate to) {
         return new Change(
-                "of the marks in the exam covered, through %s".formatted(name()),
+                hasAll() ? "of the marks in the exam covered" : "of the marks in the exam covered, through " + name(),
                 known(from, day -> Growth.percent(weight(coveredBy(day)))),
                 known(to, day -> Growth.percent(weight(coveredBy(day)))),
                 hasAll()
@@ -73,7 +73,7 @@ final class TopicFigures {
 
     private Change kinds(LocalDate from, LocalDate to) {
         return new Change(
-                "kinds of evidence by then",
+                "kinds of evidence",
                 Growth.count(kindsBy(from)),
                 Growth.count(kindsBy(to)),
                 List.of("%s: %s".formatted(Growth.DAY.format(to), String.join(", ", kindsBy(to)))));

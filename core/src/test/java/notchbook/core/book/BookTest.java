@@ -44,10 +44,10 @@ class BookTest {
                 () -> new UUID(0, ids.incrementAndGet()));
         assertThat(pages.stream().map(page -> page.part().heading()))
                 .containsExactly(
-                        "Physics: what I am proud of",
-                        "Physics: the year in figures",
-                        "Music: what I am proud of",
-                        "Music: the year in figures",
+                        "Physics, what I am proud of",
+                        "Physics, the year in figures",
+                        "Music, what I am proud of",
+                        "Music, the year in figures",
                         "How I work",
                         "Outside lessons",
                         "Next year",

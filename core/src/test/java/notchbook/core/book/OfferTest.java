@@ -40,6 +40,17 @@ class OfferTest {
     }
 
     @Test
+    void callsNothingTheMostNotchedThatManyAre() {
+        var alike = new CoverageCase();
+        for (var day = 1; day <= 4; day++) {
+            alike.typed(day, "2.1a", "2.1b");
+        }
+        assertThat(Offer.of(alike.edition, alike.input().evidence(), Set.of(), Set.of()))
+                .extracting(Offer::reasons)
+                .allMatch(reasons -> !reasons.contains("evidence for the most points"));
+    }
+
+    @Test
     void passesOverWorkThatIsNotThere() {
         assertThat(offered(Set.of(new UUID(5, 5)), Set.of())).doesNotContain("looked back");
     }
