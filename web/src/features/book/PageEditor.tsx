@@ -18,12 +18,13 @@ export function PageEditor({ book, page, work, lacks }: Props) {
     <div className="min-w-0">
       <Card>
         <div className="flex flex-wrap items-baseline justify-between gap-x-3">
-          <input
+          <textarea
             aria-label="Heading of the page"
             value={sheet.heading}
+            rows={1}
             maxLength={120}
-            className="min-w-0 flex-1 bg-transparent font-head text-[20px] font-bold"
-            onChange={({ target: { value } }) => change(() => ({ heading: value }))}
+            className="field-sizing-content min-w-0 flex-1 resize-none bg-transparent font-head text-[20px] leading-tight font-bold"
+            onChange={({ target: { value } }) => change(() => ({ heading: value.replace(/\n/g, ' ') }))}
           />
           <output className="text-[13px] text-soft" aria-live="polite">
             {kept}

@@ -28,7 +28,7 @@ export function PieceFields({ piece, range, work, isFirst, isLast, onChange, onM
       <div className="flex flex-wrap items-center gap-3">
         {piece.beside && <Look work={find(piece.beside)} says="Then" />}
         <Look work={own} says={piece.beside ? 'Now' : ''} />
-        <b className="min-w-0 flex-1">
+        <b className="min-w-40 flex-1">
           {own ? (
             <Link to={`/p/${own.pageId}?entry=${own.id}`} className="hover:text-petrol hover:underline">
               {name}

@@ -11,7 +11,7 @@ export function KeptPairs() {
   if (all.length === 0) return null;
   return (
     <Card title="Then and now, kept" className="mb-3">
-      <ul className="grid gap-x-6 lg:grid-cols-2">
+      <ul className="grid grid-cols-[minmax(0,1fr)] gap-x-6 lg:grid-cols-2">
         {all.map((line) => (
           <Kept key={line.pair.id} line={line} />
         ))}

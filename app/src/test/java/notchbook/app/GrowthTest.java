@@ -143,6 +143,14 @@ class GrowthTest extends AppTest {
         assertThat(lines.at("/0/at").asInt()).isEqualTo(1);
     }
 
+    @ParameterizedTest
+    @CsvSource({"0, A first echo", "1, A second echo", "2, 'A third echo, twice'"})
+    void countsPlacesFromTheFirstOrTheLatest(int from, String name) {
+        var path = "/api/growth/pieces?kind=TYPED&notebook=" + desk.notebook().id() + "&from=" + from;
+        assertThat(browser.get(school.student, path).json().at("/0/piece/name").asString())
+                .isEqualTo(name);
+    }
+
     @Test
     void tellsHowManyRemarksWereAnswered() {
         var handIn = UUID.randomUUID();

@@ -1,6 +1,8 @@
 package notchbook.app.coverage;
 
 import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.entry.NotebookEntries;
@@ -16,6 +18,7 @@ import notchbook.app.reflection.Reflections;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Coverage;
 import notchbook.core.coverage.CoverageInput;
+import notchbook.core.coverage.Evidence;
 import notchbook.core.coverage.LookedAgain;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,7 +66,16 @@ public class Coverages {
 
     /** Everything that the coverage of a notebook is worked out from. */
     public CoverageInput input(Notebook notebook) {
-        var evidence = new ArrayList<>(notebookEntries.evidence(notebook));
+        return input(notebook, notebookEntries.evidence(notebook));
+    }
+
+    /** The same for some lines alone: evidence for others is not in it. */
+    public CoverageInput input(Notebook notebook, Set<UUID> lines) {
+        return input(notebook, notebookEntries.evidence(notebook, lines));
+    }
+
+    private CoverageInput input(Notebook notebook, List<Evidence> notched) {
+        var evidence = new ArrayList<>(notched);
         evidence.addAll(reflections.evidence(notebook));
         evidence.addAll(lookBacks.evidence(notebook));
         var edition = syllabi.edition(notebook.editionId(), notebook.id());

@@ -168,10 +168,19 @@ class EntryStore {
 
     /** What live, non-empty entries of a notebook are notched to: no content, so that a whole year's work comes at once. */
     Collection<NotchedEntry> notched(UUID notebookId) {
+        return notched(notebookId, DSL.noCondition());
+    }
+
+    /** The same by some lines alone: what else these entries are notched to is left out. */
+    Collection<NotchedEntry> notched(UUID notebookId, Collection<UUID> lines) {
+        return lines.isEmpty() ? List.of() : notched(notebookId, NOTCH.NODE_ID.in(lines));
+    }
+
+    private Collection<NotchedEntry> notched(UUID notebookId, Condition which) {
         var found = new HashMap<UUID, NotchedEntry>();
         db.select(ENTRY.ID, ENTRY.KIND, ENTRY.MADE_AT, NOTCH.NODE_ID)
                 .from(notchedWork())
-                .where(SECTION.NOTEBOOK_ID.eq(notebookId), isLiveWork())
+                .where(SECTION.NOTEBOOK_ID.eq(notebookId), isLiveWork(), which)
                 .forEach(row -> found.computeIfAbsent(
                                 row.value1(),
                                 id -> new NotchedEntry(
@@ -181,20 +190,50 @@ class EntryStore {
         return found.values();
     }
 
-    /** The live, non-empty entries of notebooks that are of some kind, in order of time. */
-    List<UUID> inOrder(List<UUID> notebookIds, List<EntryKind> kinds) {
+    /** How many live, non-empty entries of these kinds notebooks have. */
+    int count(List<UUID> notebookIds, List<EntryKind> kinds) {
+        return db.selectCount()
+                .from(placedWork())
+                .where(isOf(notebookIds, kinds))
+                .fetchSingle(0, int.class);
+    }
+
+    /** Some of them in order of time, from a place on; from the nearer end, since the database passes over all that come before. */
+    List<UUID> inOrder(List<UUID> notebookIds, List<EntryKind> kinds, int from, int most) {
+        var rest = count(notebookIds, kinds) - from;
+        if (rest > from || rest <= 0) {
+            return db.select(ENTRY.ID)
+                    .from(placedWork())
+                    .where(isOf(notebookIds, kinds))
+                    .orderBy(ENTRY.MADE_AT, ENTRY.ID)
+                    .offset(from)
+                    .limit(most)
+                    .fetch(ENTRY.ID);
+        }
+        var taken = Math.min(most, rest);
         return db.select(ENTRY.ID)
-                .from(ENTRY)
-                .join(PAGE)
-                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
-                .join(SECTION)
-                .on(SECTION.ID.eq(PAGE.SECTION_ID))
-                .where(
-                        SECTION.NOTEBOOK_ID.in(notebookIds),
-                        isLiveWork(),
-                        ENTRY.KIND.in(kinds.stream().map(EntryKind::name).toList()))
-                .orderBy(ENTRY.MADE_AT, ENTRY.ID)
-                .fetch(ENTRY.ID);
+                .from(placedWork())
+                .where(isOf(notebookIds, kinds))
+                .orderBy(ENTRY.MADE_AT.desc(), ENTRY.ID.desc())
+                .offset(rest - taken)
+                .limit(taken)
+                .fetch(ENTRY.ID)
+                .reversed();
+    }
+
+    private static Table<Record> placedWork() {
+        return ENTRY.join(PAGE).on(PAGE.ID.eq(ENTRY.PAGE_ID)).join(SECTION).on(SECTION.ID.eq(PAGE.SECTION_ID));
+    }
+
+    private static Condition isOf(List<UUID> notebookIds, List<EntryKind> kinds) {
+        return SECTION.NOTEBOOK_ID
+                .in(notebookIds)
+                .and(isLiveWork())
+                .and(
+                        kinds.size() == EntryKind.values().length
+                                ? DSL.noCondition()
+                                : ENTRY.KIND.in(
+                                        kinds.stream().map(EntryKind::name).toList()));
     }
 
     /** Of which kinds the live, non-empty entries of notebooks are that are notched to each line, by the notebook. */

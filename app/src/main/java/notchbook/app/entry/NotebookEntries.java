@@ -63,19 +63,35 @@ public class NotebookEntries {
 
     /** What the entries of a notebook are evidence for: all that are live, not empty and notched. */
     public List<Evidence> evidence(Notebook notebook) {
-        return store.notched(notebook.id()).stream()
+        return evidence(store.notched(notebook.id()));
+    }
+
+    /** The same for some lines of its syllabus alone. */
+    public List<Evidence> evidence(Notebook notebook, Collection<UUID> lines) {
+        return evidence(store.notched(notebook.id(), lines));
+    }
+
+    private List<Evidence> evidence(Collection<EntryStore.NotchedEntry> notched) {
+        return notched.stream()
                 .map(entry ->
                         new Evidence(entry.id(), entry.kind().evidence(), clock.dayOf(entry.madeAt()), entry.notches()))
                 .toList();
     }
 
-    /** The ids of live, non-empty entries of notebooks, in order of time; of some kinds of evidence, or of all where none is named. */
-    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds) {
-        return store.inOrder(
-                notebookIds,
-                Arrays.stream(EntryKind.values())
-                        .filter(kind -> kinds.isEmpty() || kinds.contains(kind.evidence()))
-                        .toList());
+    /** How many live, non-empty entries notebooks have; of some kinds of evidence, or of all where none is named. */
+    public int count(List<UUID> notebookIds, Set<EvidenceKind> kinds) {
+        return store.count(notebookIds, entryKinds(kinds));
+    }
+
+    /** Some of them in order of time, from a place on that is counted from 0. */
+    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds, int from, int most) {
+        return store.inOrder(notebookIds, entryKinds(kinds), from, most);
+    }
+
+    private static List<EntryKind> entryKinds(Set<EvidenceKind> kinds) {
+        return Arrays.stream(EntryKind.values())
+                .filter(kind -> kinds.isEmpty() || kinds.contains(kind.evidence()))
+                .toList();
     }
 
     /** Of which kinds that evidence is for each line, in several notebooks at once: much less than the evidence itself. */

@@ -5,9 +5,9 @@ import static java.util.stream.Collectors.toMap;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import notchbook.app.entry.Entries;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.EntryViews;
 import notchbook.app.entry.Glimpse;
@@ -22,7 +22,7 @@ import notchbook.app.growth.GrowthViews.ThenAndNowLine;
 import notchbook.app.growth.GrowthViews.ThenAndNowView;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
-import notchbook.app.notebook.Page;
+import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
@@ -37,6 +37,8 @@ class GrowthDesk {
     private final ThenAndNows kept;
     private final Notebooks notebooks;
     private final NotebookEntries entries;
+    private final Entries own;
+    private final Pages pages;
     private final EntryViews views;
     private final Glimpses glimpses;
     private final SchoolClock clock;
@@ -47,6 +49,8 @@ class GrowthDesk {
             ThenAndNows kept,
             Notebooks notebooks,
             NotebookEntries entries,
+            Entries own,
+            Pages pages,
             EntryViews views,
             Glimpses glimpses,
             SchoolClock clock) {
@@ -55,6 +59,8 @@ class GrowthDesk {
         this.kept = kept;
         this.notebooks = notebooks;
         this.entries = entries;
+        this.own = own;
+        this.pages = pages;
         this.views = views;
         this.glimpses = glimpses;
         this.clock = clock;
@@ -62,22 +68,23 @@ class GrowthDesk {
 
     /** Two pieces of a choice beside each other, the first and the latest where none are named. */
     GrowthView view(Person reader, Choice choice, Optional<Integer> earlier, Optional<Integer> later) {
-        var ids = pieces.of(reader, choice);
+        var all = pieces.of(reader, choice);
         var within = pieces.notebooks(reader, choice);
-        return switch (ids.size()) {
+        var count = all.count();
+        return switch (count) {
             case 0 -> new GrowthView(0, Optional.empty(), Optional.empty());
             case 1 ->
                 new GrowthView(
                         1,
-                        pieces.named(within, ids).stream()
+                        pieces.named(within, List.of(all.at(0))).stream()
                                 .findFirst()
-                                .map(entry -> piece(reader, 0, entry, home(within, entry))),
+                                .map(entry -> piece(reader, 0, entry)),
                         Optional.empty());
             default ->
                 new GrowthView(
-                        ids.size(),
+                        count,
                         Optional.empty(),
-                        Optional.of(beside(reader, choice, within, ids, pair(earlier, later, ids.size()))));
+                        Optional.of(beside(reader, choice, within, all, pair(earlier, later, count), count)));
         };
     }
 
@@ -90,17 +97,16 @@ class GrowthDesk {
         return pair;
     }
 
-    private BesideView beside(Person reader, Choice choice, List<Notebook> within, List<UUID> ids, Pair pair) {
-        var both = pieces.named(within, List.of(ids.get(pair.earlier()), ids.get(pair.later())));
+    private BesideView beside(Person reader, Choice choice, List<Notebook> within, Ordered all, Pair pair, int count) {
+        var both = pieces.named(within, List.of(all.at(pair.earlier()), all.at(pair.later())));
         var earlier = both.getFirst();
         var later = both.getLast();
-        var home = home(within, later);
         return new BesideView(
-                piece(reader, pair.earlier(), earlier, home(within, earlier)),
-                piece(reader, pair.later(), later, home),
-                growths.between(reader, home.notebook(), choice.node(), earlier, later),
-                view(pair.before(ids.size())),
-                view(pair.next(ids.size())),
+                piece(reader, pair.earlier(), earlier),
+                piece(reader, pair.later(), later),
+                growths.between(reader, own.notebookOf(reader, later), choice.node(), earlier, later),
+                view(pair.before(count)),
+                view(pair.next(count)),
                 kept.of(reader, earlier.id(), later.id()).map(ThenAndNowView::of));
     }
 
@@ -108,32 +114,21 @@ class GrowthDesk {
         return new PairView(pair.earlier(), pair.later());
     }
 
-    /** Where a piece is. */
-    record Home(Notebook notebook, Page page) {}
-
-    private Home home(List<Notebook> within, Entry entry) {
-        return within.stream()
-                .flatMap(notebook -> notebooks.pages(notebook).stream()
-                        .filter(page -> page.id().equals(entry.place().pageId()))
-                        .map(page -> new Home(notebook, page)))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private GrowthPiece piece(Person reader, int at, Entry entry, Home home) {
+    private GrowthPiece piece(Person reader, int at, Entry entry) {
+        var notebook = own.notebookOf(reader, entry);
         return new GrowthPiece(
                 at,
                 views.of(reader.id(), List.of(entry)).getFirst(),
                 entry.name(),
                 clock.dayOf(entry.madeAt()),
-                home.notebook().id(),
-                home.notebook().title(),
-                home.page().title());
+                notebook.id(),
+                notebook.title(),
+                pages.require(reader, entry.place().pageId()).title());
     }
 
     /** Some pieces of a choice in order of time, from a place on. */
     List<GrowthLine> lines(Person reader, Choice choice, int from, int most) {
-        var ids = pieces.of(reader, choice).stream().skip(from).limit(most).toList();
+        var ids = pieces.of(reader, choice).some(from, most);
         var found = pieces.named(pieces.notebooks(reader, choice), ids);
         var seen = glimpses.of(found);
         return IntStream.range(0, found.size())

@@ -19,12 +19,14 @@ import notchbook.app.reflection.Answering;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.reflection.Reflections;
 import notchbook.app.review.Reviews;
+import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.CoverageInput;
 import notchbook.core.coverage.Evidence;
 import notchbook.core.growth.Change;
 import notchbook.core.growth.Growth;
 import notchbook.core.growth.GrowthWeek;
 import notchbook.core.growth.Piece;
+import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.text.OwnWords;
 import org.springframework.stereotype.Service;
@@ -33,6 +35,7 @@ import org.springframework.stereotype.Service;
 @Service
 class Growths {
     private final Coverages coverages;
+    private final Syllabi syllabi;
     private final Notebooks notebooks;
     private final Reflections reflections;
     private final Reviews reviews;
@@ -41,12 +44,14 @@ class Growths {
 
     Growths(
             Coverages coverages,
+            Syllabi syllabi,
             Notebooks notebooks,
             Reflections reflections,
             Reviews reviews,
             HandIns handIns,
             SchoolClock clock) {
         this.coverages = coverages;
+        this.syllabi = syllabi;
         this.notebooks = notebooks;
         this.reflections = reflections;
         this.reviews = reviews;
@@ -56,24 +61,26 @@ class Growths {
 
     /** What changed between two pieces, in a topic or point of the later one's notebook, else in all topics that both are about. */
     List<Change> between(Person reader, Notebook notebook, Optional<UUID> node, Entry earlier, Entry later) {
-        var input = coverages.input(notebook);
         var lines = node.map(Set::of).orElseGet(() -> Stream.of(earlier, later)
                 .flatMap(entry -> entry.notches().stream())
                 .collect(toSet()));
-        return Growth.in(input, topics(input, lines)).between(piece(reader, earlier), piece(reader, later));
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
+        var topics = topics(edition, lines);
+        return Growth.in(input(notebook, edition, topics), topics)
+                .between(piece(reader, earlier), piece(reader, later));
     }
 
-    /** How a topic (that of a point), a unit or all of a notebook stood at the end of each week. */
+    /** How a topic (that of a point) or all of a notebook stood at the end of each week. */
     List<GrowthWeek> weeks(Person reader, UUID notebookId, Optional<UUID> node) {
         var notebook = notebooks.require(reader, notebookId);
-        var input = coverages.input(notebook);
-        var topics = node.map(id -> topics(input, Set.of(id)))
-                .orElseGet(() -> input.edition().topics().map(SyllabusNode::id).collect(toSet()));
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
+        var topics = node.map(id -> topics(edition, Set.of(id)))
+                .orElseGet(() -> edition.topics().map(SyllabusNode::id).collect(toSet()));
         if (topics.isEmpty()) {
             throw Refusal.notFound("topic");
         }
         return GrowthWeek.of(
-                input,
+                input(notebook, edition, topics),
                 topics,
                 reflections.of(notebook).stream()
                         .filter(Answering::isWritten)
@@ -81,9 +88,17 @@ class Growths {
                         .toList());
     }
 
-    private static Set<UUID> topics(CoverageInput input, Set<UUID> lines) {
+    private CoverageInput input(Notebook notebook, Edition edition, Set<UUID> topics) {
+        return coverages.input(
+                notebook,
+                topics.stream()
+                        .flatMap(topic -> edition.linesUnder(topic).stream())
+                        .collect(toSet()));
+    }
+
+    private static Set<UUID> topics(Edition edition, Set<UUID> lines) {
         return lines.stream()
-                .flatMap(line -> input.edition().topicOf(line).stream())
+                .flatMap(line -> edition.topicOf(line).stream())
                 .map(SyllabusNode::id)
                 .collect(toSet());
     }

@@ -20,6 +20,7 @@ import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Evidence;
 import notchbook.core.mark.Gathering;
 import notchbook.core.mark.MarkKind;
+import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Needle;
 import org.springframework.stereotype.Component;
 
@@ -48,31 +49,61 @@ class Pieces {
                 .orElseGet(() -> notebooks.of(reader));
     }
 
-    List<UUID> of(Person reader, Choice choice) {
+    Ordered of(Person reader, Choice choice) {
         var within = notebooks(reader, choice);
         var only = narrowed(reader, choice);
-        return all(within, choice)
-                .filter(id -> only.stream().allMatch(some -> some.contains(id)))
-                .toList();
-    }
-
-    private Stream<UUID> all(List<Notebook> within, Choice choice) {
         var kinds = choice.kind().stream().collect(toSet());
-        return choice.node()
-                .map(node -> notched(
-                        within.getFirst(), node, new Needle.Wish(false, kinds, Optional.empty(), Optional.empty())))
-                .orElseGet(
-                        () -> entries.inOrder(within.stream().map(Notebook::id).toList(), kinds).stream());
+        if (choice.node().isPresent()) {
+            return Ordered.of(notched(within.getFirst(), choice.node().get(), kinds)
+                    .filter(id -> only.stream().allMatch(some -> some.contains(id)))
+                    .toList());
+        }
+        return only.isEmpty() ? all(ids(within), kinds) : Ordered.of(among(ids(within), kinds, only));
     }
 
-    private Stream<UUID> notched(Notebook notebook, UUID node, Needle.Wish wish) {
-        var needle = Needle.of(syllabi.edition(notebook.editionId(), notebook.id()), Set.of(node), wish);
-        return entries.evidence(notebook).stream()
+    /** More than fits in the memory of a request may be there, so the database counts. */
+    private Ordered all(List<UUID> within, Set<EvidenceKind> kinds) {
+        return new Ordered() {
+            @Override
+            public int count() {
+                return entries.count(within, kinds);
+            }
+
+            @Override
+            public List<UUID> some(int from, int most) {
+                return entries.inOrder(within, kinds, from, most);
+            }
+        };
+    }
+
+    private Stream<UUID> notched(Notebook notebook, UUID node, Set<EvidenceKind> kinds) {
+        var edition = syllabi.edition(notebook.editionId(), notebook.id());
+        var needle =
+                Needle.of(edition, Set.of(node), new Needle.Wish(false, kinds, Optional.empty(), Optional.empty()));
+        return entries.evidence(notebook, edition.linesUnder(node)).stream()
                 .filter(one -> needle.lifts(one.notches(), one.kind(), one.day()))
                 // Ids are in order of time, so they order what was made on one day.
                 .sorted(comparing(Evidence::day)
                         .thenComparing(one -> one.entry().toString()))
                 .map(Evidence::entry);
+    }
+
+    /** What was found by words, marks or names, in order of time. */
+    private List<UUID> among(List<UUID> within, Set<EvidenceKind> kinds, List<Set<UUID>> only) {
+        var named = only.getFirst().stream()
+                .filter(id -> only.stream().allMatch(some -> some.contains(id)))
+                .toList();
+        return entries.among(within, named).stream()
+                .filter(entry -> !entry.isEmpty())
+                .filter(entry -> kinds.isEmpty() || kinds.contains(entry.kind().evidence()))
+                .sorted(comparing(Entry::madeAt)
+                        .thenComparing(entry -> entry.id().toString()))
+                .map(Entry::id)
+                .toList();
+    }
+
+    private static List<UUID> ids(List<Notebook> notebooks) {
+        return notebooks.stream().map(Notebook::id).toList();
     }
 
     private List<Set<UUID>> narrowed(Person reader, Choice choice) {
@@ -94,7 +125,7 @@ class Pieces {
 
     /** Live entries of these notebooks, in the order in which they are named. */
     List<Entry> named(List<Notebook> within, List<UUID> ids) {
-        var live = entries.among(within.stream().map(Notebook::id).toList(), ids);
+        var live = entries.among(ids(within), ids);
         return ids.stream()
                 .flatMap(id -> live.stream().filter(entry -> entry.id().equals(id)))
                 .toList();

@@ -1,15 +1,11 @@
 package notchbook.core.notebook;
 
-import static java.util.stream.Collectors.toSet;
-
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import notchbook.core.syllabus.Edition;
-import notchbook.core.syllabus.SyllabusNode;
 
 /**
  * Which entries a needle lifts out of the stack: those notched at any of its points or topics, or at all of them. A topic
@@ -30,14 +26,7 @@ public final class Needle {
     }
 
     public static Needle of(Edition edition, Set<UUID> nodes, Wish wish) {
-        return new Needle(
-                nodes.stream()
-                        .map(node -> Stream.concat(
-                                        Stream.of(node),
-                                        edition.pointsUnder(node).map(SyllabusNode::id))
-                                .collect(toSet()))
-                        .toList(),
-                wish);
+        return new Needle(nodes.stream().map(edition::linesUnder).toList(), wish);
     }
 
     public boolean lifts(Set<UUID> notches, EvidenceKind kind, LocalDate day) {

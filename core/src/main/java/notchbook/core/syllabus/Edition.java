@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** A syllabus edition: its lines in the order of the syllabus, as a tree without cycles. */
@@ -59,6 +61,12 @@ public final class Edition {
 
     public Stream<SyllabusNode> points() {
         return nodes().filter(SyllabusNode::isPoint);
+    }
+
+    /** A line and the points below it. */
+    public Set<UUID> linesUnder(UUID line) {
+        return Stream.concat(Stream.of(line), pointsUnder(line).map(SyllabusNode::id))
+                .collect(Collectors.toSet());
     }
 
     /** All points below a node, in the order of the syllabus; the node itself when it is a point. */
