@@ -20,7 +20,7 @@ export function OrderButtons({ name, isFirst, isLast, onMove, onRemove }: Props)
       <Button look="quiet" disabled={isLast} aria-label={`Move ${name} down`} onClick={() => onMove(1)}>
         ↓
       </Button>
-      <Button look="quiet" disabled={!onRemove} aria-label={`Take ${name} out`} onClick={onRemove}>
+      <Button look="quiet" disabled={!onRemove} aria-label={`Take out ${name}`} onClick={onRemove}>
         Take out
       </Button>
     </span>

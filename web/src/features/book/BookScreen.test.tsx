@@ -108,8 +108,8 @@ test('keeps words and headings', async () => {
 });
 
 test.each([
-  ['Put Clock and wall in', { entry: 'e2', shows: '', why: '' }],
-  ['Put An echo, then and now in', { entry: 'e4', beside: 'e3', shows: '', why: 'I halve it now.' }],
+  ['Put in Clock and wall', { entry: 'e2', shows: '', why: '' }],
+  ['Put in An echo, then and now', { entry: 'e4', beside: 'e3', shows: '', why: 'I halve it now.' }],
 ])('puts in what is offered: %s', async (name, piece) => {
   const { user, server } = await open();
   await user.click(await screen.findByRole('button', { name }));
@@ -124,7 +124,7 @@ test('says why a piece is offered', async () => {
 
 test('takes a piece out, and leaves a page out', async () => {
   const { user, server } = await open();
-  await user.click(await screen.findByRole('button', { name: 'Take Path and timing out' }));
+  await user.click(await screen.findByRole('button', { name: 'Take out Path and timing' }));
   await user.click(screen.getByRole('checkbox', { name: 'Leave this page out of the book' }));
   await screen.findByText(/^All kept/, {}, MILLIS);
   expect(server.sent(PUT).at(-1)).toMatchObject({ leftOut: true, pieces: [] });

@@ -66,7 +66,7 @@ function Offered({ piece, name, why, onPut }: OfferedProps) {
         <b className="line-clamp-2">{name}</b>
         <span className="block text-[13px] text-soft">{why}</span>
       </span>
-      <Button aria-label={`Put ${name} in`} onClick={onPut}>
+      <Button aria-label={`Put in ${name}`} onClick={onPut}>
         Put in
       </Button>
     </li>

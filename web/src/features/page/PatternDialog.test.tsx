@@ -99,7 +99,7 @@ test('makes a pattern of one’s own out of a page’s zones', async () => {
   const name = screen.getByLabelText('Name of the pattern');
   await user.clear(name);
   await user.type(name, 'Lab book');
-  await user.click(screen.getByRole('button', { name: 'Take Cues out' }));
+  await user.click(screen.getByRole('button', { name: 'Take out Cues' }));
   await user.selectOptions(screen.getByLabelText('Place of Notes'), 'as a box');
   await user.click(screen.getByLabelText('Notes asks for photo'));
   await user.click(screen.getByRole('button', { name: 'Keep as my pattern' }));

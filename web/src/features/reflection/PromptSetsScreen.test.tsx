@@ -61,7 +61,7 @@ test('puts questions in order, adds and takes them out', async () => {
   await user.click(screen.getByRole('button', { name: 'Move question 2 up' }));
   await user.click(screen.getByRole('button', { name: 'Add a question' }));
   await user.type(screen.getByLabelText('Question 3'), 'Why?');
-  await user.click(screen.getByRole('button', { name: 'Take question 2 out' }));
+  await user.click(screen.getByRole('button', { name: 'Take out question 2' }));
   await user.click(screen.getByRole('button', { name: 'Keep these questions' }));
   await waitFor(() =>
     expect(server.sent(OWN)).toMatchObject([

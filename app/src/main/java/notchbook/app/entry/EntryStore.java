@@ -198,27 +198,19 @@ class EntryStore {
                 .fetchSingle(0, int.class);
     }
 
-    /** Some of them in order of time, from a place on; from the nearer end, since the database passes over all that come before. */
-    List<UUID> inOrder(List<UUID> notebookIds, List<EntryKind> kinds, int from, int most) {
-        var rest = count(notebookIds, kinds) - from;
-        if (rest > from || rest <= 0) {
-            return db.select(ENTRY.ID)
-                    .from(placedWork())
-                    .where(isOf(notebookIds, kinds))
-                    .orderBy(ENTRY.MADE_AT, ENTRY.ID)
-                    .offset(from)
-                    .limit(most)
-                    .fetch(ENTRY.ID);
-        }
-        var taken = Math.min(most, rest);
-        return db.select(ENTRY.ID)
-                .from(placedWork())
-                .where(isOf(notebookIds, kinds))
-                .orderBy(ENTRY.MADE_AT.desc(), ENTRY.ID.desc())
-                .offset(rest - taken)
-                .limit(taken)
-                .fetch(ENTRY.ID)
-                .reversed();
+    /** Some of them in order of time; from the nearer end, since the database passes over all that come before. */
+    List<UUID> inOrder(List<UUID> notebookIds, List<EntryKind> kinds, Stretch stretch) {
+        var work = db.select(ENTRY.ID).from(placedWork()).where(isOf(notebookIds, kinds));
+        return stretch.isNearerToTheEnd()
+                ? work.orderBy(ENTRY.MADE_AT.desc(), ENTRY.ID.desc())
+                        .offset(stretch.rest() - stretch.length())
+                        .limit(stretch.length())
+                        .fetch(ENTRY.ID)
+                        .reversed()
+                : work.orderBy(ENTRY.MADE_AT, ENTRY.ID)
+                        .offset(stretch.from())
+                        .limit(stretch.most())
+                        .fetch(ENTRY.ID);
     }
 
     private static Table<Record> placedWork() {

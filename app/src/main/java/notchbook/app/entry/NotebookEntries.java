@@ -83,9 +83,9 @@ public class NotebookEntries {
         return store.count(notebookIds, entryKinds(kinds));
     }
 
-    /** Some of them in order of time, from a place on that is counted from 0. */
-    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds, int from, int most) {
-        return store.inOrder(notebookIds, entryKinds(kinds), from, most);
+    /** Some of them in order of time. */
+    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds, Stretch stretch) {
+        return store.inOrder(notebookIds, entryKinds(kinds), stretch);
     }
 
     private static List<EntryKind> entryKinds(Set<EvidenceKind> kinds) {

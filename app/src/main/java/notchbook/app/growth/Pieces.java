@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
+import notchbook.app.entry.Stretch;
 import notchbook.app.find.FoundEntries;
 import notchbook.app.mark.Marks;
 import notchbook.app.notebook.Notebook;
@@ -63,15 +64,16 @@ class Pieces {
 
     /** More than fits in the memory of a request may be there, so the database counts. */
     private Ordered all(List<UUID> within, Set<EvidenceKind> kinds) {
+        var count = entries.count(within, kinds);
         return new Ordered() {
             @Override
             public int count() {
-                return entries.count(within, kinds);
+                return count;
             }
 
             @Override
             public List<UUID> some(int from, int most) {
-                return entries.inOrder(within, kinds, from, most);
+                return entries.inOrder(within, kinds, new Stretch(from, most, count));
             }
         };
     }
