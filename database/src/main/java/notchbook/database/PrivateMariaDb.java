@@ -36,6 +36,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     public static PrivateMariaDb start() {
         try {
             var folder = Files.createTempDirectory("notchbook-db");
+            Files.createDirectory(folder.resolve("tmp"));
             run(
                     List.of(
                             "mariadb-install-db",
@@ -46,8 +47,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                             "--datadir=" + folder.resolve("data")),
                     folder);
             var port = freePort();
-            var server = new ProcessBuilder(command(folder, port))
-                    .redirectErrorStream(true)
+            var server = process(command(folder, port), folder)
                     .redirectOutput(folder.resolve("log").toFile())
                     .start();
             var database = new PrivateMariaDb(server, folder, port);
@@ -115,9 +115,15 @@ public final class PrivateMariaDb implements AutoCloseable {
         return "--user=" + System.getProperty("user.name");
     }
 
+    /** With a folder for passing files of its own: a server that starts deletes those of any other in the same folder. */
+    private static ProcessBuilder process(List<String> command, Path folder) {
+        var process = new ProcessBuilder(command).redirectErrorStream(true);
+        process.environment().put("TMPDIR", folder.resolve("tmp").toString());
+        return process;
+    }
+
     private static void run(List<String> command, Path folder) throws IOException {
-        var process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
+        var process = process(command, folder)
                 .redirectOutput(folder.resolve("install-log").toFile())
                 .start();
         if (process.onExit().join().exitValue() != 0) {
