@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Books {
     private static final int LONGEST_TITLE = 200;
     /** Two for each of more notebooks than anybody keeps, and as many as one likes. */
-    private static final int MOST_PAGES = 500;
+    private static final int MOST_PAGES = 2_000;
 
     private final BookStore store;
     private final Notebooks notebooks;
@@ -117,7 +117,7 @@ public class Books {
 
     private int add(Person reader, Book book, int position, BookPage page) {
         if (position >= MOST_PAGES) {
-            throw Refusal.unfit("A book has up to 500 pages. Use one of those that are there.");
+            throw Refusal.unfit("A book has up to 2,000 pages. Use one of those that are there.");
         }
         page.notebook().ifPresent(id -> notebooks.require(reader, id));
         store.insert(book.id(), page, position);
