@@ -100,6 +100,13 @@ class GrowthTest extends AppTest {
     }
 
     @Test
+    void asksForTheNotebookOfATopic() {
+        assertThat(browser.get(school.student, "/api/growth?node=" + school.node("2.3"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void narrowsToWhatIsAskedFor() {
         school.photo(school.student, desk, EntryWidth.HALF);
         assertThat(growth("&node=" + school.node("2.3b")).at("/only/name").asString())

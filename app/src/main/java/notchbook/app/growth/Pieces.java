@@ -17,6 +17,7 @@ import notchbook.app.mark.Marks;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.coverage.Evidence;
 import notchbook.core.mark.Gathering;
@@ -45,6 +46,9 @@ class Pieces {
     /** The notebooks that a choice reaches. */
     List<Notebook> notebooks(Person reader, Choice choice) {
         reader.requireStudent();
+        if (choice.node().isPresent() && choice.notebook().isEmpty()) {
+            throw Refusal.unfit("Choose a notebook first: a topic is one of its syllabus.");
+        }
         return choice.notebook()
                 .map(id -> List.of(notebooks.require(reader, id)))
                 .orElseGet(() -> notebooks.of(reader));
