@@ -185,6 +185,16 @@ class BooksTest extends AppTest {
     }
 
     @Test
+    void takeNoPageOfAnotherBook() {
+        var page = pageOf("WORDS").path("id").asString();
+        var other = UUID.randomUUID();
+        browser.send(student, "PUT", "/api/books/" + other, "{'title':'Another'}");
+        assertThat(browser.send(student, "PUT", "/api/books/" + other + "/pages/" + page, words("Mine", 0, "x"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void refusePiecesWhereNoneBelong() {
         assertThat(keep(pageOf("WORDS"), "", piece(echo, WHY), false)).isEqualTo(422);
     }

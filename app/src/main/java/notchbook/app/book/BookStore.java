@@ -79,6 +79,11 @@ class BookStore {
                 .fetch(this::page);
     }
 
+    /** Whether a page of any book has this id. */
+    boolean hasPage(UUID id) {
+        return db.fetchExists(BOOK_PAGE, BOOK_PAGE.ID.eq(id));
+    }
+
     private KeptPage page(Record found) {
         return new KeptPage(
                 new BookPage(

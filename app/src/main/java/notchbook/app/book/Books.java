@@ -119,6 +119,9 @@ public class Books {
         if (position >= MOST_PAGES) {
             throw Refusal.unfit("A book has up to 2,000 pages. Use one of those that are there.");
         }
+        if (store.hasPage(page.id())) {
+            throw Refusal.notFound("page");
+        }
         page.notebook().ifPresent(id -> notebooks.require(reader, id));
         store.insert(book.id(), page, position);
         return 1;
