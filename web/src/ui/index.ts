@@ -5,6 +5,7 @@ export { Dialog } from './Dialog';
 export { ChoiceField, TextField, Trouble } from './Field';
 export { Heading } from './Heading';
 export { Menu, MenuItem } from './Menu';
+export { moved } from './moved';
 export { OrderButtons } from './OrderButtons';
 export { Radios } from './Radios';
 export {

@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { Button } from '../../ui';
+import { Button, moved } from '../../ui';
 import type { BookPage } from './queries';
 
 type Props = {
@@ -13,12 +13,7 @@ type Props = {
 /** The pages of a book in order, each with how much it lacks. */
 export function BookPages({ pages, lacks, open, onOpen, onOrder }: Props) {
   const ids = pages.map((page) => page.id);
-  const move = (at: number, by: -1 | 1) => {
-    const next = [...ids];
-    const [moved] = next.splice(at, 1);
-    if (moved) next.splice(at + by, 0, moved);
-    onOrder(next);
-  };
+  const move = (at: number, by: -1 | 1) => onOrder(moved(ids, at, by));
   return (
     <ol aria-label="Pages of the book" className="mb-2">
       {pages.map((page, at) => (

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Card, Tick, Trouble } from '../../ui';
+import { Card, moved, Tick, Trouble } from '../../ui';
 import { RangeGauge } from '../reflection';
 import { OfferedPieces } from './OfferedPieces';
 import { PieceFields } from './PieceFields';
@@ -81,13 +81,6 @@ export function PageEditor({ book, page, work, lacks }: Props) {
       )}
     </div>
   );
-}
-
-function moved(pieces: BookPiece[], at: number, by: -1 | 1): BookPiece[] {
-  const next = [...pieces];
-  const [one] = next.splice(at, 1);
-  if (one) next.splice(at + by, 0, one);
-  return next;
 }
 
 function Words({

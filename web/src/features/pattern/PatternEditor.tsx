@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, TextField } from '../../ui';
+import { Button, moved, TextField } from '../../ui';
 import { ZoneFields } from './ZoneFields';
 import type { Pattern, Zone } from './zones';
 
@@ -10,11 +10,7 @@ export function PatternEditor({ pattern, onLay, onKeep }: Props) {
   const [name, setName] = useState(pattern.name);
   const [zones, setZones] = useState<Zone[]>(pattern.zones);
   const change = (at: number, zone: Zone) => setZones(zones.map((one, i) => (i === at ? zone : one)));
-  const move = (at: number, by: number) => {
-    const moved = [...zones];
-    moved.splice(at + by, 0, ...moved.splice(at, 1));
-    setZones(moved);
-  };
+  const move = (at: number, by: number) => setZones(moved(zones, at, by));
   const changed = { name: name.trim() || 'My pattern', zones };
   return (
     <div className="mt-3 rounded-md border border-line p-3">

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, ChoiceField, dayName, TextField, Tick } from '../../ui';
+import { Button, ChoiceField, dayName, moved, TextField, Tick } from '../../ui';
 import { PromptFields } from './PromptFields';
 
 type PromptSet = Api['PromptSet'];
@@ -25,11 +25,6 @@ export function PromptSetEditor({ set, weeks, isOfClass, onKeep, onCancel }: Pro
   const change = (prompts: Prompt[], nextKeys = keys) => {
     setNow({ ...now, prompts });
     setKeys(nextKeys);
-  };
-  const moved = <T,>(list: T[], at: number, by: number): T[] => {
-    const next = [...list];
-    next.splice(at + by, 0, ...next.splice(at, 1));
-    return next;
   };
   return (
     <form
