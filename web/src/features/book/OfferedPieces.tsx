@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Button, Card, Empty, evidenceOf, Shape } from '../../ui';
-import { GlimpseLook } from '../entry';
+import { Button, Card, Empty } from '../../ui';
+import { GlimpseCard } from '../entry';
 import { thenAndNowsQuery } from '../growth';
 import { type BookPiece, offersQuery } from './queries';
 
@@ -56,11 +56,7 @@ function Offered({ piece, name, why, onPut }: OfferedProps) {
   return (
     <li className="flex items-center gap-3 border-b border-line py-2">
       <span className="grid h-[46px] w-[74px] shrink-0 place-items-center overflow-hidden rounded border border-line">
-        {piece.picture || piece.kind === 'INK' || piece.peaks.length > 0 ? (
-          <GlimpseLook work={piece} className="h-full w-full" />
-        ) : (
-          <Shape kind={evidenceOf(piece.kind)} silent />
-        )}
+        <GlimpseCard work={piece} words="line-clamp-3 text-[10.5px]" />
       </span>
       <span className="min-w-0 flex-1">
         <b className="line-clamp-2">{name}</b>

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { OrderButtons } from '../../ui';
-import { GlimpseLook } from '../entry';
+import { GlimpseCard } from '../entry';
 import { RangeGauge } from '../reflection';
 import type { BookPiece } from './queries';
 
@@ -67,15 +67,10 @@ export function PieceFields({ piece, range, work, isFirst, isLast, onChange, onM
 }
 
 function Look({ work, says }: { work?: Api['Glimpse']; says: string }) {
-  const hasLook = work && (work.picture || work.kind === 'INK' || work.peaks.length > 0);
   return (
     <span className="shrink-0 text-center text-[12px] text-soft">
       <span className="block h-[72px] w-[112px] overflow-hidden rounded border border-line text-left">
-        {hasLook ? (
-          <GlimpseLook work={work} className="h-full w-full" />
-        ) : (
-          <span className="line-clamp-4 px-1.5 pt-1 text-[11.5px] leading-snug">{work?.words}</span>
-        )}
+        {work && <GlimpseCard work={work} words="line-clamp-4 text-[11.5px]" />}
       </span>
       {says}
     </span>

@@ -3,6 +3,7 @@ export { EntryFrame } from './EntryFrame';
 export { EntryLook } from './EntryLook';
 export { addressOf, entryName, fileName } from './entryName';
 export { explains, withExplanations } from './explained';
+export { GlimpseCard } from './GlimpseCard';
 export { GlimpseLook } from './GlimpseLook';
 export { GoToEntry } from './GoToEntry';
 export { markedWords } from './markedWords';

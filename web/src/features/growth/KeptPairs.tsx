@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, offerUndo } from '../../ui';
-import { GlimpseLook } from '../entry';
+import { GlimpseCard } from '../entry';
 import { thenAndNowsQuery } from './queries';
 
 /** The pairs that were kept, of all notebooks. */
@@ -66,15 +66,7 @@ function Kept({ line: { pair, earlier, later } }: { line: Api['ThenAndNowLine'] 
 function Side({ work }: { work?: Api['Glimpse'] }) {
   return (
     <span className="grid h-[46px] w-[62px] place-items-center overflow-hidden rounded border border-line text-[10.5px] leading-tight text-soft">
-      {work ? (
-        work.picture || work.kind === 'INK' || work.peaks.length > 0 ? (
-          <GlimpseLook work={work} className="h-full w-full" />
-        ) : (
-          <span className="line-clamp-3 px-1">{work.words || work.name}</span>
-        )
-      ) : (
-        'in the bin'
-      )}
+      {work ? <GlimpseCard work={work} words="line-clamp-3" /> : 'in the bin'}
     </span>
   );
 }

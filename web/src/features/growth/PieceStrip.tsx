@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api';
 import { Button, Card, dayName, plural } from '../../ui';
-import { GlimpseLook } from '../entry';
+import { GlimpseCard } from '../entry';
 import { AT_ONCE, type Choice, growthPiecesQuery } from './queries';
 
 type Props = {
@@ -52,17 +52,12 @@ type LineProps = { line: Api['GrowthLine']; then: number; now: number; onTurn: P
 function Line({ line: { at, piece, day }, then, now, onTurn }: LineProps) {
   const isShown = at === then || at === now;
   const name = piece.name || piece.words;
-  const hasLook = piece.picture || piece.kind === 'INK' || piece.peaks.length > 0;
   return (
     <li
       className={`flex w-[132px] shrink-0 flex-col rounded-md border ${isShown ? 'border-2 border-petrol' : 'border-line'}`}
     >
       <span className="block h-[74px] overflow-hidden rounded-t-md border-b border-line">
-        {hasLook ? (
-          <GlimpseLook work={piece} className="h-full w-full" />
-        ) : (
-          <span className="line-clamp-4 px-2 pt-1.5 text-[12.5px] leading-snug">{piece.words || name}</span>
-        )}
+        <GlimpseCard work={piece} words="line-clamp-4 text-[12.5px]" />
       </span>
       <span className="px-2 pt-1 text-[13px]">{dayName(day)}</span>
       <span className="flex px-1 pb-1 text-[13px]">
