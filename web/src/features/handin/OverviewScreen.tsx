@@ -1,4 +1,5 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
+import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Card, dayName, Empty, Heading, useFollow } from '../../ui';
@@ -31,8 +32,13 @@ export function OverviewScreen() {
 
 type TableProps = { name: string; works: Api['SetWorkView'][]; students: Api['OverviewLine'][] };
 
+/** As many rows as a screen shows at once. */
+const FIRST = 30;
+
+/** A class against its work: the first rows at once, the others when those have been painted. */
 function ClassTable({ name, works, students }: TableProps) {
   const follow = useFollow();
+  const rows = useDeferredValue(students, students.slice(0, FIRST));
   return (
     <Card title={name} className="mb-3">
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: Enter on a link is a click of it */}
@@ -53,13 +59,8 @@ function ClassTable({ name, works, students }: TableProps) {
             </tr>
           </thead>
           <tbody>
-            {students.map((student) => (
-              <tr key={student.student} className="border-t border-line">
-                <th className="sticky left-0 bg-card py-1 pr-4 font-normal whitespace-nowrap">
-                  {listName(student.name)}
-                </th>
-                <Cells works={works} cells={student.cells} />
-              </tr>
+            {rows.map((student) => (
+              <Row key={student.student} student={student} works={works} />
             ))}
           </tbody>
         </table>
@@ -68,14 +69,23 @@ function ClassTable({ name, works, students }: TableProps) {
   );
 }
 
-function Cells({ works, cells }: { works: Api['SetWorkView'][]; cells: Cell[] }) {
-  const byWork = new Map(cells.map((cell) => [cell.setWork, cell]));
-  return works.map((work) => (
-    <td key={work.id} className="px-2">
-      <Standing cell={byWork.get(work.id)} />
-    </td>
-  ));
-}
+type RowProps = { student: Api['OverviewLine']; works: Api['SetWorkView'][] };
+
+const Row = memo(function Row({ student, works }: RowProps) {
+  const byWork = new Map(student.cells.map((cell) => [cell.setWork, cell]));
+  return (
+    <tr className="border-t border-line">
+      <th className="sticky left-0 bg-card py-1 pr-4 font-normal whitespace-nowrap">
+        {listName(student.name)}
+      </th>
+      {works.map((work) => (
+        <td key={work.id} className="px-2">
+          <Standing cell={byWork.get(work.id)} />
+        </td>
+      ))}
+    </tr>
+  );
+});
 
 const LOOKS: Record<Cell['state'], string> = {
   WAITING: 'font-semibold text-petrol',
