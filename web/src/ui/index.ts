@@ -25,6 +25,7 @@ export { offerUndo, UndoBar } from './undo';
 export { useFollow } from './useFollow';
 export { isTyping, useKeys } from './useKeys';
 export { useNear } from './useNear';
+export { useOrdered } from './useOrdered';
 export { useStable } from './useStable';
 export { WeekNumbers } from './WeekNumbers';
 export { WordRange } from './WordRange';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, ChoiceField, dayName, moved, TextField, Tick } from '../../ui';
+import { Button, ChoiceField, dayName, TextField, Tick, useOrdered } from '../../ui';
 import { PromptFields } from './PromptFields';
 
 type PromptSet = Api['PromptSet'];
@@ -20,17 +20,12 @@ type Props = {
 /** A set of questions to be written: from which week on, what each asks, in which order. */
 export function PromptSetEditor({ set, weeks, isOfClass, onKeep, onCancel }: Props) {
   const [now, setNow] = useState(set);
-  // Each question stays the one that it is while it is moved.
-  const [keys, setKeys] = useState(() => set.prompts.map((_, i) => i));
-  const change = (prompts: Prompt[], nextKeys = keys) => {
-    setNow({ ...now, prompts });
-    setKeys(nextKeys);
-  };
+  const prompts = useOrdered(set.prompts);
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        onKeep(now);
+        onKeep({ ...now, prompts: prompts.values });
       }}
     >
       <div className="grid gap-x-4 sm:grid-cols-2">
@@ -54,31 +49,20 @@ export function PromptSetEditor({ set, weeks, isOfClass, onKeep, onCancel }: Pro
         </ChoiceField>
       </div>
       <ol aria-label="Questions">
-        {now.prompts.map((prompt, i) => (
+        {prompts.rows.map(({ key, value }, i) => (
           <PromptFields
-            key={keys[i]}
+            key={key}
             number={i + 1}
-            prompt={prompt}
-            isLast={i === now.prompts.length - 1}
-            onChange={(next) => change(now.prompts.map((one, at) => (at === i ? next : one)))}
-            onMove={(by) => change(moved(now.prompts, i, by), moved(keys, i, by))}
-            onRemove={
-              now.prompts.length > 1
-                ? () =>
-                    change(
-                      now.prompts.filter((_, at) => at !== i),
-                      keys.filter((_, at) => at !== i),
-                    )
-                : undefined
-            }
+            prompt={value}
+            isLast={i === prompts.rows.length - 1}
+            onChange={(next) => prompts.change(i, next)}
+            onMove={(by) => prompts.move(i, by)}
+            onRemove={prompts.rows.length > 1 ? () => prompts.remove(i) : undefined}
           />
         ))}
       </ol>
-      {now.prompts.length < MOST && (
-        <Button
-          className="mt-3"
-          onClick={() => change([...now.prompts, NEW], [...keys, Math.max(...keys) + 1])}
-        >
+      {prompts.rows.length < MOST && (
+        <Button className="mt-3" onClick={() => prompts.add(NEW)}>
           Add a question
         </Button>
       )}
