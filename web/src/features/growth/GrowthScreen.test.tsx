@@ -40,8 +40,8 @@ const LINES: Api['GrowthLine'][] = ['One', 'Two', 'Three', 'Four'].map((words, a
   day: '2026-11-01',
 }));
 const WEEKS = [
-  { number: 11, rating: 2, paper: 0.4, covered: 0.25, sheets: 3 },
-  { number: 12, covered: 0.5, sheets: 4 },
+  { number: 11, rating: 2, paper: 0.4, covered: 0.25, sheets: 3, written: 0.2 },
+  { number: 12, covered: 0.5, sheets: 4, written: 0.3 },
 ];
 
 const open = (answers: Record<string, unknown> = {}, path = '/n/n1/growth') =>

@@ -23,6 +23,13 @@ const LINES = [
     dash: '8 4',
     sign: 'diamond',
   },
+  {
+    name: 'weeks with a sheet',
+    of: (week: Week) => week.written,
+    stroke: 'var(--moss)',
+    dash: '10 3 2 3',
+    sign: 'triangle',
+  },
 ] as const;
 
 const WIDTH = 980;
@@ -108,6 +115,7 @@ type SignProps = { kind: string; fill: string; cx?: number; cy?: number };
 function Sign({ kind, fill, cx, cy }: SignProps) {
   if (cx === undefined || cy === undefined || Number.isNaN(cy)) return null;
   if (kind === 'circle') return <circle cx={cx} cy={cy} r={3.2} fill={fill} />;
+  if (kind === 'triangle') return <path d={`M${cx} ${cy - 4}l4 7h-8z`} fill={fill} />;
   return (
     <rect
       x={cx - 3}

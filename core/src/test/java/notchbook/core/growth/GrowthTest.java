@@ -120,8 +120,14 @@ class GrowthTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"5, , , 0.0, 1", "7, 3.0, , 0.5, 2", "8, 3.0, , 0.5, 2", "9, 3.0, 0.4, 1.0, 2", "12, 2.0, 0.8, 1.0, 2"})
-    void standsAtTheEndOfEachWeek(int number, Double rating, Double paper, double covered, int sheets) {
+    @CsvSource({
+        "5, , , 0.0, 1, 0",
+        "7, 3.0, , 0.5, 2, 1",
+        "8, 3.0, , 0.5, 2, 1",
+        "9, 3.0, 0.4, 1.0, 2, 1",
+        "12, 2.0, 0.8, 1.0, 2, 1"
+    })
+    void standsAtTheEndOfEachWeek(int number, Double rating, Double paper, double covered, int sheets, int ofThisYear) {
         var weeks = GrowthWeek.of(
                 notebook.input(),
                 Set.of(id(notebook.edition, "2.1")),
@@ -129,7 +135,12 @@ class GrowthTest {
         assertThat(weeks).hasSize(12);
         assertThat(weeks.get(number - 1))
                 .isEqualTo(new GrowthWeek(
-                        number, Optional.ofNullable(rating), Optional.ofNullable(paper), Optional.of(covered), sheets));
+                        number,
+                        Optional.ofNullable(rating),
+                        Optional.ofNullable(paper),
+                        Optional.of(covered),
+                        sheets,
+                        (double) ofThisYear / number));
     }
 
     private Piece plain(int evidence) {
