@@ -15,7 +15,12 @@ function screens<Name extends string>(
 
 const { AccountScreen } = screens(() => import('./features/account'), 'AccountScreen');
 const { BagsScreen } = screens(() => import('./features/bag'), 'BagsScreen');
-const { BookScreen, BooksScreen } = screens(() => import('./features/book'), 'BookScreen', 'BooksScreen');
+const { BookPatternsScreen, BookScreen, BooksScreen } = screens(
+  () => import('./features/book'),
+  'BookPatternsScreen',
+  'BookScreen',
+  'BooksScreen',
+);
 const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
 const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
 const { CollectionScreen, CollectionsScreen } = screens(
@@ -137,6 +142,8 @@ export const routes: RouteObject[] = [
       { path: '/account', element: <AccountScreen /> },
       { path: '/links', element: <LinksScreen /> },
       { path: '/bags', element: <BagsScreen /> },
+      { path: '/classes/:class/book-patterns', element: <BookPatternsScreen /> },
+      { path: '/school/book-patterns', element: <BookPatternsScreen /> },
       { path: '/school', element: <SchoolScreen /> },
       { path: '/school-years', element: <SchoolYearsScreen /> },
       { path: '/syllabi', element: <SyllabiScreen /> },

@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { visit } from '../../test/visit';
@@ -27,6 +27,7 @@ const page = (id: string, more: Partial<Api['BookPageView']>): Api['BookPageView
 const BOOK: Api['BookView'] = {
   id: 'b1',
   title: 'My year',
+  forWhom: 'my family',
   home: 'n1',
   pages: [
     page('proud', {
@@ -136,10 +137,36 @@ test('puts pages in another order', async () => {
   expect(server.sent('PUT /api/books/b1/order')).toEqual([{ pages: ['figures', 'proud', 'work'] }]);
 });
 
-test('begins a book and opens it', async () => {
-  const { user, server } = await open('/books', { 'GET /api/books': [], 'GET /api/books/*': BOOK });
+const YEAR: Api['BookPattern'] = {
+  id: 'bp1',
+  name: 'My year',
+  forWhom: 'my family',
+  parts: [{ kind: 'WORDS', heading: 'How I work', question: '', words: { least: 0, most: 50 } }],
+};
+const LEAVING = { ...YEAR, id: 'bp2', name: 'Leaving school', forWhom: 'my next school' };
+
+test.each([
+  ['at once where there is one pattern', [YEAR], 'Begin a book', YEAR],
+  ['with the pattern that is chosen', [YEAR, LEAVING], 'Begin with Leaving school', LEAVING],
+])('begins a book %s', async (_, patterns, name, { id, name: title, forWhom }) => {
+  const { user, server } = await open('/books', {
+    'GET /api/books': [],
+    'GET /api/book-patterns': patterns,
+    'GET /api/books/*': BOOK,
+  });
   expect(screen.getByText(/Nobody sees it before you hand it in/)).toBeTruthy();
-  await user.click(screen.getByRole('button', { name: 'Begin a book' }));
+  await user.click(screen.getByRole('button', { name }));
   expect(await screen.findByDisplayValue('My year')).toBeTruthy();
-  expect(server.sent('PUT /api/books/*')).toHaveLength(1);
+  expect(server.sent('PUT /api/books/*')).toEqual([{ title, forWhom, pattern: id }]);
+});
+
+test('says who the book is for', async () => {
+  const { user, server } = await open();
+  const line = screen.getByLabelText('Who it is for');
+  await user.clear(line);
+  await user.type(line, 'me in five years');
+  await user.tab();
+  await waitFor(() =>
+    expect(server.sent('PUT /api/books/*')).toEqual([{ title: 'My year', forWhom: 'me in five years' }]),
+  );
 });

@@ -18,15 +18,28 @@ export function BookScreen() {
   const go = (page: string) => setSearch({ page });
   return (
     <div className="max-w-[1400px]">
-      <Heading name={view.title} className="mb-2 text-[24px]">
+      <Heading name={view.title} className="text-[24px]">
         <input
           aria-label="Title of the book"
           defaultValue={view.title}
           maxLength={200}
           className="w-full bg-transparent"
-          onBlur={({ target: { value } }) => value.trim() && value !== view.title && void name(book, value)}
+          onBlur={({ target: { value } }) =>
+            value.trim() && value !== view.title && void name(book, value, view.forWhom)
+          }
         />
       </Heading>
+      <label className="mb-2.5 flex max-w-[700px] items-baseline gap-1.5">
+        <span className="text-soft">For</span>
+        <input
+          aria-label="Who it is for"
+          placeholder="who is to read it?"
+          defaultValue={view.forWhom}
+          maxLength={200}
+          className="min-w-0 flex-1 border-b border-transparent bg-transparent placeholder:text-soft hover:border-line"
+          onBlur={({ target: { value } }) => value !== view.forWhom && void name(book, view.title, value)}
+        />
+      </label>
       <div className="mb-3 flex flex-wrap items-center gap-2.5">
         <Link
           to={`/books/${book}/read`}

@@ -1,7 +1,8 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { Button, Card, dayName, Empty, Heading, plural, Trouble } from '../../ui';
-import { booksQuery } from './queries';
+import { BeginBook } from './BeginBook';
+import { type BookPattern, booksQuery } from './queries';
 import { useBooks } from './useBooks';
 
 /** A student's books of the year. */
@@ -9,7 +10,7 @@ export function BooksScreen() {
   const books = useSuspenseQuery(booksQuery).data;
   const { begin, remove, error } = useBooks();
   const go = useNavigate();
-  const start = async () => go(`/books/${await begin('My year')}`);
+  const start = async (pattern: BookPattern) => go(`/books/${await begin(pattern)}`);
   return (
     <div className="max-w-3xl">
       <Heading name="Books of the year" />
@@ -40,10 +41,8 @@ export function BooksScreen() {
             </li>
           ))}
         </ul>
-        <Button look={books.length === 0 ? 'act' : 'plain'} className="mt-3" onClick={() => void start()}>
-          Begin a book
-        </Button>
       </Card>
+      <BeginBook onBegin={(pattern) => void start(pattern)} />
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
 import { offerUndo } from '../../ui';
-import type { BookPage } from './queries';
+import type { BookPage, BookPattern } from './queries';
 
 const at = (id: string) => ({ params: { path: { id } } });
 
@@ -13,11 +13,13 @@ export function useBooks() {
     mutationFn: (one: () => Promise<unknown>) => one(),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['books'] }),
   });
-  const name = (id: string, title: string) =>
-    act.mutateAsync(() => unwrap(api.PUT('/api/books/{id}', { ...at(id), body: { title } })));
-  const begin = async (title: string) => {
+  const name = (id: string, title: string, forWhom: string) =>
+    act.mutateAsync(() => unwrap(api.PUT('/api/books/{id}', { ...at(id), body: { title, forWhom } })));
+  const begin = async ({ id: pattern, name: title, forWhom }: BookPattern) => {
     const id = newId();
-    await name(id, title);
+    await act.mutateAsync(() =>
+      unwrap(api.PUT('/api/books/{id}', { ...at(id), body: { title, forWhom, pattern } })),
+    );
     return id;
   };
   const remove = async (id: string, title: string) => {

@@ -31,11 +31,17 @@ export function SectionBookScreen() {
 /** A book of the year, as it is now. */
 export function YearBookScreen() {
   const { book = '' } = useParams();
-  const { title } = useSuspenseQuery(bookQuery(book)).data;
+  const { title, forWhom } = useSuspenseQuery(bookQuery(book)).data;
+  const me = useMe().fullName;
   const content = useSuspenseQuery(previewQuery({ pages: [], book }, AT_HOME)).data;
   const go = useNavigate();
   return (
-    <Book title={title} about={[useMe().fullName]} content={content} onClose={() => go(`/books/${book}`)} />
+    <Book
+      title={title}
+      about={forWhom ? [me, `For ${forWhom}`] : [me]}
+      content={content}
+      onClose={() => go(`/books/${book}`)}
+    />
   );
 }
 

@@ -49,6 +49,9 @@ function AllSetWork() {
           <NavLink to={`/classes/${one.id}/sheets`} className={row}>
             Weekly sheets of {one.name}
           </NavLink>
+          <NavLink to={`/classes/${one.id}/book-patterns`} className={row}>
+            Books of the year of {one.name}
+          </NavLink>
           <NavLink to={`/unasked/${one.id}`} className={row}>
             Sent unasked by {one.name}
           </NavLink>

@@ -8,11 +8,14 @@ export function KeeperPanel({ onGo }: { onGo: () => void }) {
   return (
     <nav aria-label="Contents">
       <p className="px-2.5 pb-1 font-head text-[16px] font-bold">The school</p>
-      <NavLink to="/school" className={row} onClick={onGo}>
+      <NavLink to="/school" end className={row} onClick={onGo}>
         People and classes
       </NavLink>
       <NavLink to="/school-years" className={row} onClick={onGo}>
         School years
+      </NavLink>
+      <NavLink to="/school/book-patterns" className={row} onClick={onGo}>
+        Books of the year
       </NavLink>
     </nav>
   );

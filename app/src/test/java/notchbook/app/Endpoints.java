@@ -105,6 +105,7 @@ final class Endpoints {
             entry("PUT /api/notebooks/{notebook}/topics/{topic}/pages/{new}", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/reflections", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/reflections/12", STUDENT_ONLY),
+            entry("GET /api/notebooks/{notebook}/reflections/12/earlier", STUDENT_ONLY),
             entry(
                     "PUT /api/notebooks/{notebook}/reflections/12 "
                             + WeeklySheet.over(0, "a").json(),
@@ -128,12 +129,21 @@ final class Endpoints {
             entry("POST /api/then-and-nows/{pair}/restore", STUDENT_ONLY),
             entry("GET /api/books", ANY_STUDENT),
             entry("GET /api/books/{book}", STUDENT_ONLY),
-            entry("PUT /api/books/{book} {'title':'My year'}", STUDENT_ONLY),
+            entry("PUT /api/books/{book} {'title':'My year','forWhom':''}", STUDENT_ONLY),
             entry("PUT /api/books/{book}/pages/{new} " + BooksTest.words("Friends", 0, "Two of them."), STUDENT_ONLY),
             entry("PUT /api/books/{book}/order {'pages':[]}", "409 404 404 404 401 404"),
             entry("DELETE /api/books/{book}", STUDENT_ONLY),
             entry("POST /api/books/{book}/restore", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/book-offers", STUDENT_ONLY),
+            entry("GET /api/book-patterns", ANY_STUDENT),
+            entry("GET /api/classes/{class}/book-patterns", TEACHER_ONLY),
+            entry(
+                    "PUT /api/classes/{class}/book-patterns/{new} " + BookPatternsTest.pattern("Portfolio"),
+                    TEACHER_ONLY),
+            entry("DELETE /api/classes/{class}/book-patterns/{bookPattern}", TEACHER_ONLY),
+            entry("GET /api/school/book-patterns", KEEPER_ONLY),
+            entry("PUT /api/school/book-patterns/{new} " + BookPatternsTest.pattern("Leaving"), KEEPER_ONLY),
+            entry("DELETE /api/school/book-patterns/{schoolPattern}", KEEPER_ONLY),
             entry("GET /api/prompt-sets", ANY_STUDENT),
             entry("PUT /api/prompt-sets/{promptSet} " + PromptSetsTest.set("Mine", "2026-11-30", "Why?"), STUDENT_ONLY),
             entry("DELETE /api/prompt-sets/{promptSet}", STUDENT_ONLY),
@@ -358,7 +368,19 @@ final class Endpoints {
                 "/api/notebooks/" + desk.notebook().id() + "/look-backs/" + lookBack,
                 LookBacksTest.onPage(desk.page().id().toString()));
         var book = UUID.randomUUID();
-        browser.send(school.student, "PUT", "/api/books/" + book, "{'title':'My year'}");
+        browser.send(school.student, "PUT", "/api/books/" + book, "{'title':'My year','forWhom':''}");
+        var bookPattern = UUID.randomUUID();
+        browser.send(
+                school.teacher,
+                "PUT",
+                "/api/classes/" + school.schoolClass.id() + "/book-patterns/" + bookPattern,
+                BookPatternsTest.pattern("Portfolio"));
+        var schoolPattern = UUID.randomUUID();
+        browser.send(
+                school.keeper,
+                "PUT",
+                "/api/school/book-patterns/" + schoolPattern,
+                BookPatternsTest.pattern("Leaving"));
         var pair = UUID.randomUUID();
         browser.send(
                 school.student,
@@ -397,6 +419,8 @@ final class Endpoints {
                 entry("lookBack", lookBack),
                 entry("pair", pair),
                 entry("book", book),
+                entry("bookPattern", bookPattern),
+                entry("schoolPattern", schoolPattern),
                 entry("classPromptSet", classPromptSet),
                 entry("ink", ink(desk)),
                 entry("pdf", school.file(school.student, "sheet.pdf", Samples.pdf())),

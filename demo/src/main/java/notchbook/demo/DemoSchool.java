@@ -169,6 +169,7 @@ class DemoSchool implements ApplicationRunner {
         reflections.fill(named(books, classBooks), calendar);
         lookBacks.make(books, calendar);
         year.make(books, calendar);
+        year.patterns(cast);
         reflections.ask(cast.tolland, cast.physics, cast.marlo, calendar);
         handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));

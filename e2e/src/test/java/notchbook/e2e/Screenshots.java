@@ -16,6 +16,8 @@ class Screenshots {
             "reflections",
             "look-back",
             "prompts",
+            "books-of-a-class",
+            "books-of-the-school",
             "growth-everywhere",
             "year-books",
             "year-book-read",

@@ -65,6 +65,7 @@ record Views(String name, String path) {
         var views = new ArrayList<Views>();
         if (ids.containsKey("keeper")) {
             views.add(new Views("people-and-classes", "/school"));
+            views.add(new Views("books-of-the-school", "/school/book-patterns"));
             return views;
         }
         if (!ids.get("teacher").isEmpty()) {
@@ -78,6 +79,7 @@ record Views(String name, String path) {
             views.add(new Views("student", "/classes/" + ids.get("group") + "/" + ids.get("student")));
             views.add(new Views("weekly-sheets", "/classes/" + ids.get("group") + "/sheets"));
             views.add(new Views("weekly-questions", "/classes/" + ids.get("group") + "/prompts"));
+            views.add(new Views("books-of-a-class", "/classes/" + ids.get("group") + "/book-patterns"));
             views.add(new Views("plan", "/classes/" + ids.get("group") + "/plan"));
             views.add(new Views("school-years", "/school-years"));
             return views;

@@ -9,6 +9,7 @@ import notchbook.app.book.BookViews.OfferView;
 import notchbook.app.people.Person;
 import notchbook.core.book.BookPage;
 import notchbook.core.book.BookPart;
+import notchbook.core.book.BookPattern;
 import notchbook.core.book.BookPiece;
 import notchbook.core.text.WordRange;
 import org.springframework.http.HttpStatus;
@@ -32,7 +33,12 @@ class BookController {
         this.desk = desk;
     }
 
-    record BookBody(String title) {}
+    /** The pattern counts where the book is a new one; without one it begins with ours. */
+    record BookBody(String title, String forWhom, Optional<UUID> pattern) {
+        Books.Naming naming() {
+            return new Books.Naming(title, forWhom, pattern.orElse(BookPattern.YEAR.id()));
+        }
+    }
 
     record BookOrder(List<UUID> pages) {}
 
@@ -66,11 +72,11 @@ class BookController {
         return desk.view(reader, id);
     }
 
-    /** Begins a book with pages for every notebook, or gives it another title. */
+    /** Begins a book with pages for every notebook, or names it anew. */
     @PutMapping("/api/books/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keep(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody BookBody body) {
-        books.keep(reader, id, body.title());
+        books.keep(reader, id, body.naming());
     }
 
     @DeleteMapping("/api/books/{id}")

@@ -69,6 +69,7 @@ class BookDesk {
         return new BookView(
                 book.id(),
                 book.title(),
+                book.forWhom(),
                 books.notebooks(reader, pages).stream().map(Notebook::id).findFirst(),
                 kept.stream().map(BookPageView::of).toList(),
                 glimpses.of(entries.among(

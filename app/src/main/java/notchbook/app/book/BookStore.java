@@ -44,7 +44,11 @@ class BookStore {
                 .where(which)
                 .orderBy(BOOK.MADE_ON.desc(), BOOK.ID.desc())
                 .fetch(found -> new Book(
-                        found.get(BOOK.ID), found.get(BOOK.OWNER_ID), found.get(BOOK.TITLE), found.get(BOOK.MADE_ON)));
+                        found.get(BOOK.ID),
+                        found.get(BOOK.OWNER_ID),
+                        found.get(BOOK.TITLE),
+                        found.get(BOOK.FOR_WHOM),
+                        found.get(BOOK.MADE_ON)));
     }
 
     void insert(Book book, List<BookPage> pages) {
@@ -52,6 +56,7 @@ class BookStore {
                 .set(BOOK.ID, book.id())
                 .set(BOOK.OWNER_ID, book.ownerId())
                 .set(BOOK.TITLE, book.title())
+                .set(BOOK.FOR_WHOM, book.forWhom())
                 .set(BOOK.MADE_ON, book.madeOn())
                 .execute();
         for (var i = 0; i < pages.size(); i++) {
@@ -59,8 +64,12 @@ class BookStore {
         }
     }
 
-    void rename(UUID id, String title) {
-        db.update(BOOK).set(BOOK.TITLE, title).where(BOOK.ID.eq(id)).execute();
+    void name(UUID id, String title, String forWhom) {
+        db.update(BOOK)
+                .set(BOOK.TITLE, title)
+                .set(BOOK.FOR_WHOM, forWhom)
+                .where(BOOK.ID.eq(id))
+                .execute();
     }
 
     void delete(UUID id, Instant at) {

@@ -48,6 +48,7 @@ final class BookViews {
     record BookView(
             UUID id,
             String title,
+            String forWhom,
             Optional<UUID> home,
             List<BookPageView> pages,
             List<Glimpse> work,

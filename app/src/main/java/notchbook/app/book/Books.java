@@ -11,6 +11,7 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.book.BookPage;
 import notchbook.core.book.BookPart;
+import notchbook.core.book.BookPattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,11 +23,13 @@ public class Books {
     private static final int MOST_PAGES = 2_000;
 
     private final BookStore store;
+    private final BookPatterns patterns;
     private final Notebooks notebooks;
     private final SchoolClock clock;
 
-    Books(BookStore store, Notebooks notebooks, SchoolClock clock) {
+    Books(BookStore store, BookPatterns patterns, Notebooks notebooks, SchoolClock clock) {
         this.store = store;
+        this.patterns = patterns;
         this.notebooks = notebooks;
         this.clock = clock;
     }
@@ -60,23 +63,34 @@ public class Books {
         return store.pages(book.id());
     }
 
-    /** Begins a book with pages for all the reader's notebooks, or gives it another title. */
-    @Transactional
-    public void keep(Person reader, UUID id, String title) {
-        reader.requireStudent();
-        if (title.isBlank() || title.length() > LONGEST_TITLE) {
-            throw Refusal.unfit("Give the book a title of 1 to 200 characters.");
+    /** What a book is called, whom it is for, and the pattern that it begins with. */
+    public record Naming(String title, String forWhom, UUID pattern) {
+        public Naming {
+            title = title.strip();
+            forWhom = forWhom.strip();
+            if (title.isEmpty() || title.length() > LONGEST_TITLE) {
+                throw Refusal.unfit("Give the book a title of 1 to 200 characters.");
+            }
+            if (forWhom.length() > BookPattern.LONGEST_FOR_WHOM) {
+                throw Refusal.unfit("Say who the book is for in up to 200 characters.");
+            }
         }
+    }
+
+    /** Begins a book with pages for all the reader's notebooks; one that is there keeps its pages and is only named anew. */
+    @Transactional
+    public void keep(Person reader, UUID id, Naming naming) {
+        reader.requireStudent();
         if (store.find(id).isPresent()) {
-            store.rename(require(reader, id).id(), title.strip());
+            store.name(require(reader, id).id(), naming.title(), naming.forWhom());
             return;
         }
         var subjects = notebooks.of(reader).stream()
                 .map(notebook -> new BookPage.Subject(notebook.id(), notebook.title()))
                 .toList();
         store.insert(
-                new Book(id, reader.id(), title.strip(), clock.today()),
-                BookPage.begin(BookPart.YEAR, subjects, clock::newId));
+                new Book(id, reader.id(), naming.title(), naming.forWhom(), clock.today()),
+                BookPage.begin(patterns.requireOffered(reader, naming.pattern()).parts(), subjects, clock::newId));
     }
 
     @Transactional

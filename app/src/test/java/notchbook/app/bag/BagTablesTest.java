@@ -1,6 +1,7 @@
 package notchbook.app.bag;
 
 import static notchbook.tables.Tables.BAG;
+import static notchbook.tables.Tables.BOOK_PATTERN;
 import static notchbook.tables.Tables.BROUGHT_BAG;
 import static notchbook.tables.Tables.CLASS_PLAN;
 import static notchbook.tables.Tables.COLUMN_CHOICE;
@@ -46,6 +47,7 @@ class BagTablesTest {
             SHOWN_MAIL,
             BAG,
             BROUGHT_BAG,
+            BOOK_PATTERN,
             COLUMN_CHOICE,
             COPY,
             ENTRY_WORD,

@@ -1,5 +1,6 @@
 package notchbook.core.book;
 
+import static java.util.Collections.nCopies;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -34,6 +35,25 @@ class BookTest {
             return Set.of(PHYSICS);
         }
     };
+
+    @ParameterizedTest
+    @CsvSource({
+        "'', for me, 1, A pattern needs a name of 1 to 100 characters.",
+        "Portfolio, for me, 0, A pattern has 1 to 30 parts.",
+        "Portfolio, for me, 31, A pattern has 1 to 30 parts."
+    })
+    void refusesAPatternThatNobodyCouldUse(String name, String forWhom, int parts, String words) {
+        assertThatThrownBy(() -> new BookPattern(PAGE, name, forWhom, nCopies(parts, BookPart.YEAR.getFirst())))
+                .hasMessage(words);
+    }
+
+    @Test
+    void saysInOneLineWhoAPatternIsFor() {
+        assertThat(new BookPattern(PAGE, " Portfolio ", " my family ", BookPart.YEAR).forWhom())
+                .isEqualTo("my family");
+        assertThatThrownBy(() -> new BookPattern(PAGE, "Portfolio", "x".repeat(201), BookPart.YEAR))
+                .hasMessage("Say who the book is for in up to 200 characters.");
+    }
 
     @Test
     void beginsWithTwoPagesForEachNotebookAndFiveThatCloseIt() {
