@@ -124,6 +124,7 @@ export const typed = (
   caption: '',
   codes: ['2.3a'],
   width: 'FULL',
+  isPiece: false,
   content: {
     type: 'doc',
     content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }],

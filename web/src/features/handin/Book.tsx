@@ -1,6 +1,7 @@
+import { Link, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { dayName, Heading, Key } from '../../ui';
-import { codesOn, type Leaf, leavesOf } from './leaves';
+import { codesOn, type Leaf, leavesOf, pieceOf } from './leaves';
 import { SealedContent } from './SealedContent';
 import { SealedPage, SealedSheet } from './SealedPages';
 import { useLeafing } from './useLeafing';
@@ -19,7 +20,10 @@ type Props = {
 /** Work read page by page: large, by keys, fingers or a clicker, with everything that plays in its place. */
 export function Book({ title, about, content, onBefore, onAfter, onClose }: Props) {
   const leaves = leavesOf(content);
-  const leafing = useLeafing({ count: leaves.length, onBefore, onAfter, onClose });
+  const [search, setSearch] = useSearchParams();
+  const piece = pieceOf(content, search.get('piece'));
+  const close = piece ? () => setSearch({}) : onClose;
+  const leafing = useLeafing({ count: leaves.length, isStill: !!piece, onBefore, onAfter, onClose: close });
   const { at, open, size } = leafing;
   const shown = leaves.slice(at, at + open);
   const last = at + shown.length;
@@ -31,7 +35,19 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
         className="flex min-h-0 flex-1 touch-pan-y touch-pinch-zoom justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
         {...leafing.fingers}
       >
-        {shown.map((leaf, i) => (
+        {piece && (
+          <section
+            aria-label="The piece by itself"
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a long piece is scrolled by keys
+            tabIndex={0}
+            className="min-w-0 max-w-[1120px] flex-1 overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
+            style={{ zoom: size }}
+          >
+            <Points codes={piece.codes} />
+            <Piece entry={piece} />
+          </section>
+        )}
+        {(piece ? [] : shown).map((leaf, i) => (
           <div
             key={at + i}
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a long leaf is scrolled by keys
@@ -44,17 +60,21 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
             <LeafView leaf={leaf} title={title} about={about} />
           </div>
         ))}
-        {open > shown.length && <div className="max-w-[860px] flex-1 rounded-md bg-card" />}
+        {!piece && open > shown.length && <div className="max-w-[860px] flex-1 rounded-md bg-card" />}
       </div>
       <nav
         aria-label="Leaves"
         className="flex flex-wrap items-center justify-center gap-x-5 gap-y-1 px-3 py-2.5 text-on-bar"
       >
-        <Turn name="Page before" keyName="←" onPress={leafing.before} />
-        <output aria-live="polite">
-          {at + 1 === last ? last : `${at + 1} and ${last}`} of {leaves.length}
-        </output>
-        <Turn name="Next page" keyName="→" onPress={leafing.next} />
+        {!piece && (
+          <>
+            <Turn name="Page before" keyName="←" onPress={leafing.before} />
+            <output aria-live="polite">
+              {at + 1 === last ? last : `${at + 1} and ${last}`} of {leaves.length}
+            </output>
+            <Turn name="Next page" keyName="→" onPress={leafing.next} />
+          </>
+        )}
         <Turn name="Smaller" keyName="−" onPress={leafing.smaller} />
         <Turn name="Larger" keyName="+" onPress={leafing.larger} />
         <Turn
@@ -62,7 +82,7 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
           keyName="F"
           onPress={leafing.fullScreen}
         />
-        <Turn name="Close" keyName="Esc" onPress={onClose} />
+        <Turn name={piece ? 'Back to the book' : 'Close'} keyName="Esc" onPress={close} />
       </nav>
     </section>
   );
@@ -111,11 +131,27 @@ function LeafView({ leaf, title, about }: { leaf: Leaf } & Pick<Props, 'title' |
         page={leaf.page}
         entry={(_, entry) => (
           <>
-            <SealedContent entry={entry} />
-            {entry.caption && <p className="mt-0.5 text-[13px] text-soft">{entry.caption}</p>}
+            <Piece entry={entry} />
+            {entry.isPiece && (
+              <Link
+                to={{ search: `?piece=${entry.id}` }}
+                className="mt-0.5 inline-flex min-h-6 items-center text-[13px] font-semibold text-petrol hover:underline"
+              >
+                Open it by itself
+              </Link>
+            )}
           </>
         )}
       />
+    </>
+  );
+}
+
+function Piece({ entry }: { entry: Api['SealedEntryView'] }) {
+  return (
+    <>
+      <SealedContent entry={entry} />
+      {entry.caption && <p className="mt-0.5 text-[13px] text-soft">{entry.caption}</p>}
     </>
   );
 }

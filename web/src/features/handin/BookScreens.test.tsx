@@ -78,6 +78,24 @@ test('goes back to the section when it is closed', async () => {
   expect(router.state.location.pathname).toBe('/n/n1/s/s1');
 });
 
+test('opens a piece of a book by itself, and goes back to its page', async () => {
+  const proud = page('p1', 'Proud');
+  const why = typed('why', 'I halved it.');
+  const echo = typed('e1', 'An echo.', { isPiece: true });
+  const { user } = await visit('/books/b1/read', {
+    'GET /api/books/b1': { title: 'My year', forWhom: 'my family' },
+    'GET /api/readiness/preview': { pages: [{ ...proud, entries: [echo, why] }], reflections: [] },
+  });
+  expect(screen.getByText('For my family')).toBeTruthy();
+  await user.keyboard('{ArrowRight}');
+  await user.click(await screen.findByRole('link', { name: 'Open it by itself' }));
+  expect(screen.getByRole('region', { name: 'The piece by itself' })).toBeTruthy();
+  expect(screen.queryByText('I halved it.')).toBeNull();
+  await user.keyboard('{ArrowLeft}{Escape}');
+  await isOpen('I halved it.');
+  expect(screen.getByText('2 of 2')).toBeTruthy();
+});
+
 test('goes on from student to student, and tells each that their work is read', async () => {
   const book = (id: string, student: string) => ({
     ...SEALED,

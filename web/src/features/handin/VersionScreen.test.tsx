@@ -33,6 +33,7 @@ const VERSION: Api['SealedView'] = {
           pictures: [],
           marks: [],
           earlier: [],
+          isPiece: false,
           caption: 'Path',
           codes: ['2.3a', '2.3b'],
           width: 'THIRD',

@@ -14,6 +14,10 @@ export const leavesOf = ({ pages, reflections }: Content): Leaf[] => [
   ...reflections.map((sheet): Leaf => ({ kind: 'sheet', sheet, pages })),
 ];
 
+/** The piece of work that is to be seen by itself. */
+export const pieceOf = ({ pages }: Content, id: string | null): Api['SealedEntryView'] | undefined =>
+  pages.flatMap((page) => page.entries).find((entry) => entry.id === id && entry.isPiece);
+
 /** The points that a page is notched at, each once, in their order. */
 export const codesOn = (page: Api['SealedPageView']): string[] =>
   [...new Set(page.entries.flatMap((entry) => entry.codes))].sort((a, b) =>

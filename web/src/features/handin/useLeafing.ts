@@ -12,10 +12,17 @@ const SMALLEST = 0.8;
 const LARGEST = 2;
 const STEP = 0.2;
 
-type Ways = { count: number; onBefore?: () => void; onAfter?: () => void; onClose: () => void };
+type Ways = {
+  count: number;
+  /** Something else lies on top of it, so that no leaf is turned. */
+  isStill: boolean;
+  onBefore?: () => void;
+  onAfter?: () => void;
+  onClose: () => void;
+};
 
 /** Turns the leaves of a book by keys, fingers or a clicker, and makes them larger. */
-export function useLeafing({ count, onBefore, onAfter, onClose }: Ways) {
+export function useLeafing({ count, isStill, onBefore, onAfter, onClose }: Ways) {
   const open = useOpenLeaves();
   const [leaf, setLeaf] = useState(0);
   const [size, setSize] = useState(1);
@@ -23,6 +30,7 @@ export function useLeafing({ count, onBefore, onAfter, onClose }: Ways) {
   const from = useRef<{ x: number; y: number }>(undefined);
   const at = leftOf(leaf, open);
   const turn = (by: 1 | -1) => () => {
+    if (isStill) return;
     const to = turned(at, by, open, count);
     if (to === 'before') onBefore?.();
     else if (to === 'after') onAfter?.();

@@ -27,7 +27,11 @@ class BooksTest extends AppTest {
         student = of.student();
         desk = school.desk(student, of.schoolClass());
         echo = school.typed(student, desk, "An echo", "2.3a", "2.3b");
-        assertThat(browser.send(student, "PUT", "/api/books/" + id, "{'title':'Book of the year'}")
+        assertThat(browser.send(
+                                student,
+                                "PUT",
+                                "/api/books/" + id,
+                                "{'title':'Book of the year','forWhom':'my family'}")
                         .status())
                 .isEqualTo(204);
     }
@@ -188,7 +192,7 @@ class BooksTest extends AppTest {
     void takeNoPageOfAnotherBook() {
         var page = pageOf("WORDS").path("id").asString();
         var other = UUID.randomUUID();
-        browser.send(student, "PUT", "/api/books/" + other, "{'title':'Another'}");
+        browser.send(student, "PUT", "/api/books/" + other, "{'title':'Another','forWhom':''}");
         assertThat(browser.send(student, "PUT", "/api/books/" + other + "/pages/" + page, words("Mine", 0, "x"))
                         .status())
                 .isEqualTo(404);
@@ -210,6 +214,10 @@ class BooksTest extends AppTest {
         assertThat(Browser.texts(seen.path("pages"), "title"))
                 .containsExactly(desk.notebook().title() + ", what I am proud of");
         assertThat(seen.path("pages").toString()).contains("An echo", "Timing a clap.", "2.3a");
+        assertThat(seen.at("/pages/0/entries").valueStream().filter(entry -> entry.path("isPiece")
+                        .asBoolean()))
+                .singleElement()
+                .matches(entry -> entry.path("id").asString().equals(echo.toString()));
         assertThat(browser.get(of.teacher(), "/api/hand-ins/" + version + "/seal")
                         .json()
                         .path("holds")

@@ -31,7 +31,7 @@ class YearTest {
         pim.sees("2 of");
         page.getByLabel(Pattern.compile("^What changed from then")).fill(WHY);
         pim.sees("All kept").follow("Book of the year");
-        pim.press("Begin a book").sees("what I am proud of");
+        pim.press("^Begin with A book of the year").sees("what I am proud of");
         pim.press("^Put in .* then and now").sees("Why I chose it");
         pim.press("^How I work").sees("Which habits helped you");
         page.getByLabel("Leave this page out of the book").check();
@@ -44,12 +44,18 @@ class YearTest {
         var tolland = chrome.signedIn("tolland");
         tolland.navigate(page.url());
         new Desk(tolland).sees("what I am proud of").sees("I can say what I changed");
+        tolland.navigate(page.url() + "/read");
+        var reading = new Desk(tolland).sees("I can say what I changed").follow("Open it by itself");
+        reading.sees("Back to the book");
+        assertThat(tolland.getByText("I can say what I changed").count()).isZero();
+        tolland.keyboard().press("Escape");
+        reading.sees("I can say what I changed");
     }
 
     @Test
     void takesTheWordsOfTwoDevicesTogether() {
         var page = chrome.signedIn("pim");
-        var here = new Desk(page).go("Looking back").follow("Book of the year").press("Begin a book");
+        var here = new Desk(page).go("Looking back").follow("Book of the year").press("^Begin with A book of the year");
         here.sees("To remember").press("^To remember");
         page.waitForURL(Pattern.compile("page="));
         var other = chrome.signedIn("pim");

@@ -119,10 +119,10 @@ class Freezer {
                 page.day(),
                 years.teachingWeekOf(page.day()),
                 Optional.of(page.pattern()),
-                entries.stream().map(entry -> entry(entry, attachments)).toList());
+                entries.stream().map(entry -> entry(page, entry, attachments)).toList());
     }
 
-    private static Sealed.Entry entry(Entry entry, Attachments attachments) {
+    private static Sealed.Entry entry(Page page, Entry entry, Attachments attachments) {
         return new Sealed.Entry(
                 entry.id(),
                 Optional.of(entry.place().zone()),
@@ -135,7 +135,8 @@ class Freezer {
                 entry.mediaId(),
                 entry.mediaId().flatMap(attachments::path),
                 entry.address().flatMap(attachments::card),
-                attachments.own(entry.id()));
+                attachments.own(entry.id()),
+                Optional.of(entry.place().pageId()).filter(from -> !from.equals(page.id())));
     }
 
     private static Sealed.Reflection reflection(

@@ -103,6 +103,7 @@ final class HandInViews {
     /** Work as its readers will see it. */
     record PreviewView(List<SealedPageView> pages, List<SealedReflectionView> reflections) {}
 
+    /** An entry of a version; {@code isPiece} where a book shows it from a notebook, so that it can be opened by itself. */
     record SealedEntryView(
             UUID id,
             String zone,
@@ -116,7 +117,8 @@ final class HandInViews {
             List<MediaView> pictures,
             Optional<SealedCardView> card,
             List<OwnMarkView> marks,
-            List<EarlierTextView> earlier) {}
+            List<EarlierTextView> earlier,
+            boolean isPiece) {}
 
     /** A mark that the student set for themselves and let go along. */
     record OwnMarkView(String name, String words) {}

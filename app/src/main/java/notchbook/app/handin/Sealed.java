@@ -50,7 +50,10 @@ final class Sealed {
     /** What was typed until then; the newest comes first. */
     record Earlier(Instant savedAt, String content) {}
 
-    /** An entry with its checked content as text, the codes it is notched to and the path of its picture or sound. */
+    /**
+     * An entry with its checked content as text, the codes it is notched to and the path of its picture or sound; {@code liesOn} is the
+     * page of the notebook from which a book shows it.
+     */
     record Entry(
             UUID id,
             Optional<String> zone,
@@ -63,7 +66,8 @@ final class Sealed {
             Optional<UUID> mediaId,
             Optional<String> mediaPath,
             Optional<Card> card,
-            Optional<Own> own) {
+            Optional<Own> own,
+            Optional<UUID> liesOn) {
         /** The set of a photo entry; its pictures lie in the version too. */
         Optional<PhotoSet> photoSet() {
             return EntryContent.photoSet(kind, content);

@@ -71,7 +71,8 @@ class SealedMapper {
                 entry.own().stream()
                         .flatMap(own -> own.earlier().stream())
                         .map(earlier -> new EarlierTextView(earlier.savedAt(), mapper.readTree(earlier.content())))
-                        .toList());
+                        .toList(),
+                entry.liesOn().isPresent());
     }
 
     private static List<MediaView> pictures(Sealed.Entry entry, Map<UUID, MediaItem> items) {
