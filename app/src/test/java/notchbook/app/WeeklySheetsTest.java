@@ -1,7 +1,9 @@
 package notchbook.app;
 
+import static notchbook.tables.Tables.REFLECTION;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.platform.Job;
@@ -66,6 +68,31 @@ class WeeklySheetsTest extends AppTest {
         assertThat(sheet(10).at("/answers/0/pieces")).hasSize(3);
         assertThat(Browser.texts(sheet(10).path("drawn"), "id")).containsExactly(mine.toString());
         assertThat(Browser.texts(sheet(10).path("drawn"), "words")).containsExactly("An echo");
+    }
+
+    @Test
+    void areKeptAsTheyWereBeforeSomebodyWentOnAfterAWhile() {
+        keep(10, WeeklySheet.over(0, "Twice the way."));
+        keep(10, WeeklySheet.over(1, "Half the way."));
+        assertThat(earlier()).as("written in a row").isEmpty();
+        restSinceLongAgo();
+        keep(10, WeeklySheet.over(2, "All of it."));
+        keep(10, WeeklySheet.over(3, "None of it."));
+        assertThat(earlier()).hasSize(1);
+        assertThat(earlier().at("/0/answers/0/words").asString()).isEqualTo("Half the way.");
+        assertThat(earlier().at("/0/version").asInt()).isEqualTo(2);
+    }
+
+    private JsonNode earlier() {
+        return browser.get(of.student(), path(10) + "/earlier").json();
+    }
+
+    /** As if nobody had written on a sheet since. */
+    private void restSinceLongAgo() {
+        db.update(REFLECTION)
+                .set(REFLECTION.CHANGED_AT, Instant.EPOCH)
+                .where(REFLECTION.NOTEBOOK_ID.eq(desk.notebook().id()))
+                .execute();
     }
 
     @Test

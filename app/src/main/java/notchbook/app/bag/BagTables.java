@@ -42,6 +42,7 @@ import static notchbook.tables.Tables.PAPER_MARK;
 import static notchbook.tables.Tables.PERSON;
 import static notchbook.tables.Tables.PROMPT_SET;
 import static notchbook.tables.Tables.REFLECTION;
+import static notchbook.tables.Tables.REFLECTION_VERSION;
 import static notchbook.tables.Tables.REFUSED_POINT;
 import static notchbook.tables.Tables.REMARK;
 import static notchbook.tables.Tables.REMARK_ANSWER;
@@ -198,6 +199,7 @@ final class BagTables {
             part(NOTEBOOKS, OWN_PLAN.NOTEBOOK_ID),
             REFLECTIONS,
             part(REFLECTIONS, OWN_RATING.REFLECTION_ID),
+            part(REFLECTIONS, REFLECTION_VERSION.REFLECTION_ID),
             LOOK_BACKS,
             part(LOOK_BACKS, LOOK_BACK_ENTRY.LOOK_BACK_ID),
             part(NOTEBOOKS, THEN_AND_NOW.NOTEBOOK_ID),

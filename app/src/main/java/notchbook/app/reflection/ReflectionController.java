@@ -57,6 +57,11 @@ class ReflectionController {
         return sheets.of(notebooks.require(reader, id), reflections.requireWeek(week));
     }
 
+    @GetMapping("/api/notebooks/{id}/reflections/{week}/earlier")
+    List<EarlierSheet> earlier(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable int week) {
+        return reflections.earlier(notebooks.require(reader, id), reflections.requireWeek(week));
+    }
+
     @PutMapping("/api/notebooks/{id}/reflections/{week}")
     KeptView keep(
             @AuthenticationPrincipal Person reader,

@@ -4,7 +4,9 @@ import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
 import static notchbook.tables.Tables.OWN_RATING;
 import static notchbook.tables.Tables.REFLECTION;
+import static notchbook.tables.Tables.REFLECTION_VERSION;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -50,19 +52,19 @@ class ReflectionStore {
         return fetch(REFLECTION.MONDAY.eq(monday).and(REFLECTION.NOTEBOOK_ID.in(notebookIds)));
     }
 
-    void insert(Reflection reflection) {
+    void insert(Reflection reflection, Instant now) {
         var row = db.newRecord(REFLECTION);
         row.set(REFLECTION.ID, reflection.id());
         row.set(REFLECTION.NOTEBOOK_ID, reflection.notebookId());
         row.set(REFLECTION.MONDAY, reflection.monday());
-        write(reflection, row);
+        write(reflection, now, row);
         db.insertInto(REFLECTION).set(row).execute();
         insertRatings(reflection);
     }
 
-    void update(Reflection reflection) {
+    void update(Reflection reflection, Instant now) {
         var row = db.newRecord(REFLECTION);
-        write(reflection, row);
+        write(reflection, now, row);
         db.update(REFLECTION).set(row).where(REFLECTION.ID.eq(reflection.id())).execute();
         db.deleteFrom(OWN_RATING)
                 .where(OWN_RATING.REFLECTION_ID.eq(reflection.id()))
@@ -71,7 +73,8 @@ class ReflectionStore {
     }
 
     /** What can change of a sheet. */
-    private void write(Reflection reflection, Record row) {
+    private void write(Reflection reflection, Instant now, Record row) {
+        row.set(REFLECTION.CHANGED_AT, now);
         row.set(REFLECTION.PROMPTS, mapper.writeValueAsString(reflection.prompts()));
         row.set(REFLECTION.ANSWERS, mapper.writeValueAsString(reflection.answers()));
         row.set(REFLECTION.LET_GO, reflection.letGo());
@@ -82,6 +85,31 @@ class ReflectionStore {
                 reflection.resolve().outcome().map(Outcome::name).orElse(null));
         row.set(REFLECTION.OUTCOME_ABOUT, reflection.resolve().about());
         row.set(REFLECTION.INTENTION, reflection.resolve().next());
+    }
+
+    /** Whether nobody has written on a sheet since then. */
+    boolean hasRested(Reflection reflection, Instant since) {
+        return db.fetchExists(REFLECTION, REFLECTION.ID.eq(reflection.id()), REFLECTION.CHANGED_AT.le(since));
+    }
+
+    void putBy(Reflection before, Instant now) {
+        db.insertInto(REFLECTION_VERSION)
+                .set(REFLECTION_VERSION.REFLECTION_ID, before.id())
+                .set(REFLECTION_VERSION.VERSION, before.version())
+                .set(REFLECTION_VERSION.ANSWERS, mapper.writeValueAsString(before.answers()))
+                .set(REFLECTION_VERSION.SAVED_AT, now)
+                .execute();
+    }
+
+    /** What a sheet was, the latest first. */
+    List<EarlierSheet> earlier(UUID id) {
+        return db.selectFrom(REFLECTION_VERSION)
+                .where(REFLECTION_VERSION.REFLECTION_ID.eq(id))
+                .orderBy(REFLECTION_VERSION.VERSION.desc())
+                .fetch(found -> new EarlierSheet(
+                        found.get(REFLECTION_VERSION.VERSION),
+                        found.get(REFLECTION_VERSION.SAVED_AT),
+                        List.of(mapper.readValue(found.get(REFLECTION_VERSION.ANSWERS), Answer[].class))));
     }
 
     private void insertRatings(Reflection reflection) {

@@ -1,5 +1,6 @@
 package notchbook.app.reflection;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
@@ -39,6 +40,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Reflections {
     private static final int LONGEST_REASON = 200;
+
+    /** What is written in a row is one writing; after a rest of this length there is something to go back to. */
+    private static final Duration REST = Duration.ofMinutes(2);
 
     private final ReflectionStore store;
     private final PromptSets prompts;
@@ -172,12 +176,26 @@ public class Reflections {
             throw before.stale("This sheet was changed in another place too.");
         }
         if (before.version() == 0) {
-            store.insert(now);
+            store.insert(now, clock.now());
         } else {
-            store.update(now);
+            update(before, now);
         }
         events.publishEvent(new SheetKept(notebook, now, isRead(notebook, now)));
         return now;
+    }
+
+    private void update(Reflection before, Reflection now) {
+        if (before.isWritten() && store.hasRested(before, clock.now().minus(REST))) {
+            store.putBy(before, clock.now());
+        }
+        store.update(now, clock.now());
+    }
+
+    /** What the sheet of a week was before, the latest first. */
+    List<EarlierSheet> earlier(Notebook notebook, CalendarWeek week) {
+        return store.find(notebook.id(), week.monday())
+                .map(sheet -> store.earlier(sheet.id()))
+                .orElse(List.of());
     }
 
     /** A written sheet that its class's rule says is read. */
