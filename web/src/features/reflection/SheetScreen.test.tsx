@@ -93,6 +93,42 @@ test('keeps what is written without being told to, over the version that it was 
   ]);
 });
 
+test('draws in work of another week that holds a word', async () => {
+  const echo = { ...WALL, id: 'e9', kind: 'TYPED' as const, name: 'An echo', words: 'An echo' };
+  const { user, server } = await open(
+    {},
+    { 'GET /api/growth/pieces': [{ at: 0, piece: echo, day: '2026-10-06' }] },
+  );
+  await user.type(screen.getByRole('searchbox', { name: 'Work of other weeks, by its words' }), 'echo');
+  await user.click(await screen.findByRole('button', { name: /An echo/ }));
+  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ answers: [{ pieces: ['e9'] }] }]), MILLIS);
+});
+
+test('says that no work holds a word', async () => {
+  const { user } = await open({}, { 'GET /api/growth/pieces': [] });
+  await user.type(screen.getByRole('searchbox', { name: 'Work of other weeks, by its words' }), 'zebra');
+  expect(await screen.findByText('Nothing here holds “zebra”.')).toBeTruthy();
+});
+
+test('brings an earlier version back', async () => {
+  const { user, server } = await open(
+    {},
+    {
+      'GET /api/notebooks/n1/reflections/12/earlier': [
+        { version: 2, savedAt: '2026-11-26T15:00:00Z', answers: [answer('It failed twice.')] },
+      ],
+    },
+  );
+  await user.click(screen.getByRole('button', { name: 'Earlier versions' }));
+  expect(await screen.findByText('It failed twice.')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Bring this back' }));
+  expect(box().value).toBe('It failed twice.');
+  await waitFor(
+    () => expect(server.sent(PUT)).toMatchObject([{ answers: [{ words: 'It failed twice.' }] }]),
+    MILLIS,
+  );
+});
+
 test('says when there is no work to draw in', async () => {
   await open({ work: [] });
   expect(screen.getByText(/Nothing was made in this notebook in week 12/)).toBeTruthy();

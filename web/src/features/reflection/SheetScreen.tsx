@@ -1,8 +1,10 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
+import type { Api } from '../../api';
 import { Heading, Trouble, useKeys } from '../../ui';
 import { AskedBand } from './AskedBand';
+import { EarlierSheets } from './EarlierSheets';
 import { HowSure } from './HowSure';
 import { LetGoCard, LetGoForm } from './LetGo';
 import { NO_ANSWER, type Sheet } from './mergeSheets';
@@ -30,6 +32,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
     ids: sheet.answers.flatMap((one) => one.made),
   });
   const [into, setInto] = useState(0);
+  const [found, setFound] = useState<Api['Glimpse'][]>([]);
   const drawn = sheet.answers.flatMap((one) => one.pieces);
   /** Into the answer that is written, or out of all answers where it is in one. */
   const toggle = (id: string) =>
@@ -43,6 +46,11 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
       : answer(into, (now) => ({ pieces: [...now.pieces, id] }));
   // What was made as an answer stands there already.
   const offered = view.work.filter((one) => !sheet.answers.some(({ made: own }) => own.includes(one.id)));
+  const keepFound = (one: Api['Glimpse']) => setFound([...found, one]);
+  const draw = (one: Api['Glimpse']) => {
+    keepFound(one);
+    toggle(one.id);
+  };
   const isLetGo = !!sheet.letGo;
   useKeys(
     isLetGo
@@ -52,7 +60,7 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
         ),
   );
   const topics = view.ratings.map(({ topic, code, title }) => ({ id: topic, code, title }));
-  const work = new Map([...view.work, ...view.drawn].map((one) => [one.id, one]));
+  const work = new Map([...found, ...view.work, ...view.drawn].map((one) => [one.id, one]));
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
@@ -61,6 +69,14 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
           <output className="ml-auto text-[13px] text-soft" aria-live="polite">
             {kept}
           </output>
+          {isWritten(sheet) && (
+            <EarlierSheets
+              notebook={notebook}
+              week={week}
+              questions={view.prompts.map((prompt) => prompt.question)}
+              onBack={(answers) => change({ answers })}
+            />
+          )}
           {isWritten(sheet) && (
             <Link
               to={`/n/${notebook}/hand-in?monday=${view.monday}`}
@@ -99,11 +115,13 @@ function OpenSheet({ notebook, week }: { notebook: string; week: number }) {
       {!isLetGo && (
         <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 md:max-xl:grid-cols-2">
           <WorkBeside
+            notebook={notebook}
             week={week}
             work={offered}
             drawn={drawn}
             into={view.prompts[into]?.question ?? ''}
-            onDraw={toggle}
+            onDraw={draw}
+            onFetch={keepFound}
           />
           <HowSure
             topics={view.ratings}

@@ -1,22 +1,26 @@
 import type { Api } from '../../api';
-import { Card, Empty, evidenceOf, Key, Shape } from '../../ui';
-import { DRAGGED_ENTRY, GlimpseLook } from '../entry';
+import { Card, Empty } from '../../ui';
+import { OlderWork } from './OlderWork';
+import { WorkButton } from './WorkButton';
 
 type Props = {
+  notebook: string;
   week: number;
   work: Api['Glimpse'][];
   /** What is drawn into any answer. */
   drawn: string[];
   /** The question that it goes into. */
   into: string;
-  onDraw: (id: string) => void;
+  onDraw: (work: Api['Glimpse']) => void;
+  /** Work of another week is on its way into an answer. */
+  onFetch: (work: Api['Glimpse']) => void;
 };
 
 /** Keys that mean nothing else on this screen. */
 export const LETTERS = [...'abcdefijklnopqrstuvwxyz'];
 
 /** The work of the week, small, beside the questions: a press, its letter or a drag draws it into an answer. */
-export function WorkBeside({ week, work, drawn, into, onDraw }: Props) {
+export function WorkBeside({ notebook, week, work, drawn, into, onDraw, onFetch }: Props) {
   return (
     <Card title="Made this week">
       {work.length === 0 ? (
@@ -33,42 +37,14 @@ export function WorkBeside({ week, work, drawn, into, onDraw }: Props) {
                   work={one}
                   letter={LETTERS[at]}
                   isDrawn={drawn.includes(one.id)}
-                  onDraw={() => onDraw(one.id)}
+                  onDraw={() => onDraw(one)}
                 />
               </li>
             ))}
           </ul>
         </>
       )}
+      <OlderWork notebook={notebook} drawn={drawn} onDraw={onDraw} onDrag={onFetch} />
     </Card>
-  );
-}
-
-type ButtonProps = { work: Api['Glimpse']; letter?: string; isDrawn: boolean; onDraw: () => void };
-
-function WorkButton({ work, letter, isDrawn, onDraw }: ButtonProps) {
-  return (
-    <button
-      type="button"
-      draggable
-      aria-pressed={isDrawn}
-      title={work.name}
-      className={`flex h-full w-full cursor-grab flex-col overflow-hidden rounded-md border-2 bg-card text-left ${isDrawn ? 'border-petrol' : 'border-line hover:border-petrol'}`}
-      onDragStart={(event) => event.dataTransfer.setData(DRAGGED_ENTRY, work.id)}
-      onClick={onDraw}
-    >
-      <GlimpseLook work={work} className="h-[34px] w-full shrink-0 border-b border-line" />
-      <span className="flex w-full items-start gap-1.5 p-1.5 text-[13px] leading-snug">
-        <span className="mt-[3px] flex">
-          <Shape kind={evidenceOf(work.kind)} size={10} />
-        </span>
-        <span className="line-clamp-2 min-w-0 flex-1 break-words">{work.name}</span>
-        {letter && (
-          <span className="text-soft">
-            <Key>{letter.toUpperCase()}</Key>
-          </span>
-        )}
-      </span>
-    </button>
   );
 }

@@ -16,6 +16,22 @@ export const sheetQuery = (id: string, week: number) =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
+/** What a sheet was before somebody went on with it after a while. */
+export const earlierSheetsQuery = (id: string, week: number) =>
+  queryOptions({
+    queryKey: ['earlier-sheets', id, week],
+    queryFn: () =>
+      unwrap(api.GET('/api/notebooks/{id}/reflections/{week}/earlier', { params: { path: { id, week } } })),
+    staleTime: 0,
+  });
+
+/** Work of a notebook that holds some words, in order of time. */
+export const olderWorkQuery = (notebook: string, words: string) =>
+  queryOptions({
+    queryKey: ['growth', 'pieces', { notebook, words }],
+    queryFn: () => unwrap(api.GET('/api/growth/pieces', { params: { query: { notebook, words } } })),
+  });
+
 /** The sets of questions of a student, or of a class for its teacher. */
 export const promptSetsQuery = (classId?: string) =>
   queryOptions({
