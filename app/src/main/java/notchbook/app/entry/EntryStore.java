@@ -24,6 +24,7 @@ import notchbook.core.notebook.ZoneContent;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.Records;
 import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -190,12 +191,23 @@ class EntryStore {
         return found.values();
     }
 
-    /** How many live, non-empty entries of these kinds notebooks have. */
-    int count(List<UUID> notebookIds, List<EntryKind> kinds) {
-        return db.selectCount()
+    /** How many live, non-empty entries of these kinds each page of notebooks has, and when they were made; pages without any are left out. */
+    List<PageSpan> spans(List<UUID> notebookIds, List<EntryKind> kinds) {
+        return db.select(ENTRY.PAGE_ID, DSL.count(), DSL.min(ENTRY.MADE_AT), DSL.max(ENTRY.MADE_AT))
                 .from(placedWork())
                 .where(isOf(notebookIds, kinds))
-                .fetchSingle(0, int.class);
+                .groupBy(ENTRY.PAGE_ID)
+                .fetch(Records.mapping(PageSpan::new));
+    }
+
+    /** The first or the last of all that lie on some pages. */
+    UUID endOf(Collection<UUID> pageIds, List<EntryKind> kinds, boolean isLast) {
+        return db.select(ENTRY.ID)
+                .from(ENTRY)
+                .where(ENTRY.PAGE_ID.in(pageIds), ENTRY.DELETED_AT.isNull(), ENTRY.IS_EMPTY.isFalse(), isOf(kinds))
+                .orderBy(isLast ? ENTRY.MADE_AT.desc() : ENTRY.MADE_AT.asc(), isLast ? ENTRY.ID.desc() : ENTRY.ID.asc())
+                .limit(1)
+                .fetchSingle(ENTRY.ID);
     }
 
     /** Some of them in order of time; from the nearer end, since the database passes over all that come before. */
@@ -218,14 +230,13 @@ class EntryStore {
     }
 
     private static Condition isOf(List<UUID> notebookIds, List<EntryKind> kinds) {
-        return SECTION.NOTEBOOK_ID
-                .in(notebookIds)
-                .and(isLiveWork())
-                .and(
-                        kinds.size() == EntryKind.values().length
-                                ? DSL.noCondition()
-                                : ENTRY.KIND.in(
-                                        kinds.stream().map(EntryKind::name).toList()));
+        return SECTION.NOTEBOOK_ID.in(notebookIds).and(isLiveWork()).and(isOf(kinds));
+    }
+
+    private static Condition isOf(List<EntryKind> kinds) {
+        return kinds.size() == EntryKind.values().length
+                ? DSL.noCondition()
+                : ENTRY.KIND.in(kinds.stream().map(EntryKind::name).toList());
     }
 
     /** Of which kinds the live, non-empty entries of notebooks are that are notched to each line, by the notebook. */

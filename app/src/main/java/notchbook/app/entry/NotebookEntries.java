@@ -1,5 +1,6 @@
 package notchbook.app.entry;
 
+import static java.util.Comparator.naturalOrder;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
 
@@ -7,8 +8,10 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Page;
@@ -78,9 +81,26 @@ public class NotebookEntries {
                 .toList();
     }
 
-    /** How many live, non-empty entries notebooks have; of some kinds of evidence, or of all where none is named. */
-    public int count(List<UUID> notebookIds, Set<EvidenceKind> kinds) {
-        return store.count(notebookIds, entryKinds(kinds));
+    /**
+     * The ends of the live, non-empty entries of notebooks in order of time, if there are any; of some kinds of evidence, or of all where
+     * none is named. All of them are passed over once, page by page: there may be a hundred thousand.
+     */
+    public Optional<Ends> ends(List<UUID> notebookIds, Set<EvidenceKind> kinds) {
+        var wanted = entryKinds(kinds);
+        var spans = store.spans(notebookIds, wanted);
+        if (spans.isEmpty()) {
+            return Optional.empty();
+        }
+        var first = spans.stream().map(PageSpan::first).min(naturalOrder()).orElseThrow();
+        var last = spans.stream().map(PageSpan::last).max(naturalOrder()).orElseThrow();
+        return Optional.of(new Ends(
+                spans.stream().mapToInt(PageSpan::count).sum(),
+                store.endOf(pages(spans, span -> span.first().equals(first)), wanted, false),
+                store.endOf(pages(spans, span -> span.last().equals(last)), wanted, true)));
+    }
+
+    private static List<UUID> pages(List<PageSpan> spans, Predicate<PageSpan> which) {
+        return spans.stream().filter(which).map(PageSpan::pageId).toList();
     }
 
     /** Some of them in order of time. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.app.entry.Ends;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.entry.Stretch;
@@ -68,16 +69,29 @@ class Pieces {
 
     /** More than fits in the memory of a request may be there, so the database counts. */
     private Ordered all(List<UUID> within, Set<EvidenceKind> kinds) {
-        var count = entries.count(within, kinds);
+        return entries.ends(within, kinds)
+                .map(ends -> between(ends, within, kinds))
+                .orElse(Ordered.of(List.of()));
+    }
+
+    private Ordered between(Ends ends, List<UUID> within, Set<EvidenceKind> kinds) {
         return new Ordered() {
             @Override
             public int count() {
-                return count;
+                return ends.count();
             }
 
             @Override
             public List<UUID> some(int from, int most) {
-                return entries.inOrder(within, kinds, new Stretch(from, most, count));
+                return entries.inOrder(within, kinds, new Stretch(from, most, count()));
+            }
+
+            @Override
+            public UUID at(int place) {
+                if (place == 0) {
+                    return ends.first();
+                }
+                return place == count() - 1 ? ends.last() : Ordered.super.at(place);
             }
         };
     }
