@@ -3,10 +3,8 @@ package notchbook.e2e;
 import com.microsoft.playwright.Page;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -53,25 +51,6 @@ class CheckBench {
               return answer.status;
             }""");
 
-    /** From the key, or the press, until what it leads to has been painted. */
-    private static final String WATCH = """
-            (seen) => {
-              window.shown = new Promise((done) => {
-                let begun;
-                const begin = ({ timeStamp }) => { begun = timeStamp; };
-                addEventListener('keydown', begin, { capture: true, once: true });
-                addEventListener('mousedown', begin, { capture: true, once: true });
-                const look = () => {
-                  if (begun === undefined || !document.querySelector('#screen')?.textContent.includes(seen))
-                    return requestAnimationFrame(look);
-                  const { port1, port2 } = new MessageChannel();
-                  port1.onmessage = () => done(performance.now() - begun);
-                  requestAnimationFrame(() => port2.postMessage(0));
-                };
-                look();
-              });
-            }""";
-
     @Test
     void measure() throws SQLException {
         try (var chrome = new Chrome()) {
@@ -97,23 +76,13 @@ class CheckBench {
         for (var time = 0; time < TIMES; time++) {
             for (var at = 0; at < 2; at++) {
                 tolland.waitForTimeout(2_000);
-                times[2 * time + at] = after(tolland, names.get(at) + " · version", "ArrowRight");
+                times[2 * time + at] = Painted.after(tolland, names.get(at) + " · version", "ArrowRight");
             }
             tolland.keyboard().press("ArrowLeft");
             tolland.waitForTimeout(500);
             tolland.keyboard().press("ArrowLeft");
         }
-        print("the next of three hand-ins of 40 pages and 60 photos, from the key", times);
-    }
-
-    private static double after(Page page, String seen, String key) {
-        page.evaluate(WATCH, seen);
-        page.keyboard().press(key);
-        return shown(page);
-    }
-
-    private static double shown(Page page) {
-        return ((Number) page.evaluate("window.shown")).doubleValue();
+        Painted.print("the next of three hand-ins of 40 pages and 60 photos, from the key", times);
     }
 
     private static void openRegister(Page tolland, String what, String seen) {
@@ -123,16 +92,16 @@ class CheckBench {
             tolland.navigate(Stage.address() + "/set-work");
             tolland.locator("#screen h1").first().waitFor();
             tolland.waitForTimeout(2_000);
-            tolland.evaluate(WATCH, seen);
+            Painted.watch(tolland, seen);
             tolland.getByText("Who is in").first().click();
-            times[time] = shown(tolland);
+            times[time] = Painted.millis(tolland);
             answers[time] = ((Number)
                             tolland.evaluate(
                                     "performance.getEntriesByType('resource').findLast((one) => one.name.endsWith('/api/register')).duration"))
                     .doubleValue();
         }
-        print("register of 150 students and 20 works, from the press to " + what, times);
-        print("of it, its answer", answers);
+        Painted.print("register of 150 students and 20 works, from the press to " + what, times);
+        Painted.print("of it, its answer", answers);
     }
 
     /** A class of 150 with 20 works, of which each student has handed in three of four. */
@@ -153,17 +122,5 @@ class CheckBench {
                 statement.execute(line.formatted(classId));
             }
         }
-    }
-
-    private static void print(String what, double[] times) {
-        Arrays.sort(times);
-        System.out.printf(
-                "%s: median %.0f ms, 95th percentile %.0f ms, all %s%n",
-                what,
-                times[times.length / 2],
-                times[times.length * 95 / 100],
-                IntStream.range(0, times.length)
-                        .mapToObj(at -> String.format("%.0f", times[at]))
-                        .toList());
     }
 }

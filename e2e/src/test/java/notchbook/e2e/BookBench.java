@@ -1,0 +1,60 @@
+package notchbook.e2e;
+
+import java.util.Map;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/**
+ * A book of the year with 60 pieces: how long until it can be read, and until a page is turned; run by
+ * {@code ./notchbook bench book}. Figures are printed and judged by nobody here.
+ */
+@Tag("slow")
+class BookBench {
+    private static final int TIMES = 10;
+    private static final int TURNS = 4;
+
+    private static final String MAKE = BenchPage.script("""
+            async () => {
+              const id = crypto.randomUUID();
+              await put('/api/books/' + id, { title: 'Sixty pieces', forWhom: '' });
+              const { pages } = await (await fetch('/api/books/' + id)).json();
+              const why = 'I am proud of it because I found out by myself what was wrong, and changed it. '.repeat(3);
+              let count = 0;
+              for (const page of pages.filter((one) => one.kind === 'SUBJECT')) {
+                const lines = await (await fetch('/api/growth/pieces?notebook=' + page.notebook)).json();
+                const pieces = lines.slice(0, 60 - count > 30 ? 30 : 60 - count).map(({ piece }) => ({ entry: piece.id, shows: piece.name.slice(0, 400), why }));
+                count += pieces.length;
+                const { status } = await put(`/api/books/${id}/pages/${page.id}`, { ...page, pieces, baseVersion: page.version });
+                if (status !== 200) throw new Error('The page was refused: ' + status);
+              }
+              return { id, count: String(count), pages: String(pages.length + 1) };
+            }""");
+
+    @Test
+    void measure() {
+        try (var chrome = new Chrome()) {
+            var page = chrome.signedIn("marlo");
+            @SuppressWarnings("unchecked")
+            var made = (Map<String, String>) page.evaluate(MAKE);
+            var opened = new double[TIMES];
+            var turned = new double[TIMES * TURNS];
+            for (var time = 0; time < TIMES; time++) {
+                page.navigate(Stage.address() + "/books/" + made.get("id"));
+                page.getByText("Read it").first().waitFor();
+                page.waitForTimeout(1_500);
+                Painted.watch(page, "1 and 2 of " + made.get("pages"));
+                page.getByText("Read it").first().click();
+                opened[time] = Painted.millis(page);
+                page.waitForTimeout(1_000);
+                for (var turn = 0; turn < TURNS; turn++) {
+                    var left = 3 + 2 * turn;
+                    turned[time * TURNS + turn] =
+                            Painted.after(page, left + " and " + (left + 1) + " of " + made.get("pages"), "ArrowRight");
+                    page.waitForTimeout(300);
+                }
+            }
+            Painted.print("a book of " + made.get("count") + " pieces, from the press until it can be read", opened);
+            Painted.print("a page of it, turned, from the key", turned);
+        }
+    }
+}
