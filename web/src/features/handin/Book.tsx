@@ -1,7 +1,8 @@
+import { memo, useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { dayName, Heading, Key } from '../../ui';
-import { codesOn, type Leaf, leavesOf, pieceOf } from './leaves';
+import { codesOn, type Leaf, leavesOf, pieceOf, placesAround } from './leaves';
 import { SealedContent } from './SealedContent';
 import { SealedPage, SealedSheet } from './SealedPages';
 import { useLeafing } from './useLeafing';
@@ -17,16 +18,19 @@ type Props = {
   onClose: () => void;
 };
 
+const NOT_YET = Number.NEGATIVE_INFINITY;
+
 /** Work read page by page: large, by keys, fingers or a clicker, with everything that plays in its place. */
 export function Book({ title, about, content, onBefore, onAfter, onClose }: Props) {
-  const leaves = leavesOf(content);
+  const leaves = useMemo(() => leavesOf(content), [content]);
   const [search, setSearch] = useSearchParams();
   const piece = pieceOf(content, search.get('piece'));
   const close = piece ? () => setSearch({}) : onClose;
   const leafing = useLeafing({ count: leaves.length, isStill: !!piece, onBefore, onAfter, onClose: close });
   const { at, open, size } = leafing;
-  const shown = leaves.slice(at, at + open);
-  const last = at + shown.length;
+  const last = Math.min(at + open, leaves.length);
+  // The leaves around are there before they are turned to: they are drawn when those that lie open have been painted.
+  const around = useDeferredValue(at, NOT_YET);
   return (
     <section aria-label="Book" className="fixed inset-0 z-50 flex flex-col bg-bar">
       <Heading name={title} className="sr-only" />
@@ -47,20 +51,20 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
             <Piece entry={piece} />
           </section>
         )}
-        {(piece ? [] : shown).map((leaf, i) => (
-          <div
-            key={at + i}
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: a long leaf is scrolled by keys
-            tabIndex={0}
-            role="group"
-            aria-label={nameOf(leaf, title)}
-            className="min-w-0 max-w-[860px] flex-1 touch-pan-y touch-pinch-zoom overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
-            style={{ zoom: size }}
-          >
-            <LeafView leaf={leaf} title={title} about={about} />
-          </div>
-        ))}
-        {!piece && open > shown.length && <div className="max-w-[860px] flex-1 rounded-md bg-card" />}
+        {placesAround(leaves.length, open, at, around).map((place) => {
+          const leaf = leaves[place] as Leaf;
+          return (
+            <LeafCard
+              key={place}
+              leaf={leaf}
+              title={title}
+              about={about}
+              size={size}
+              isOpen={!piece && place >= at && place < last}
+            />
+          );
+        })}
+        {!piece && open > last - at && <div className="max-w-[860px] flex-1 rounded-md bg-card" />}
       </div>
       <nav
         aria-label="Leaves"
@@ -87,6 +91,37 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
     </section>
   );
 }
+
+type CardProps = {
+  leaf: Leaf;
+  title: string;
+  about: readonly string[];
+  size: number;
+  isOpen: boolean;
+};
+
+/** A leaf; one that is not open lies ready beside those that are. */
+const LeafCard = memo(function LeafCard({ leaf, title, about, size, isOpen }: CardProps) {
+  const card = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // Nobody hears a clip that goes on behind the leaf that was turned.
+    if (!isOpen) for (const clip of card.current?.querySelectorAll('video') ?? []) clip.pause();
+  }, [isOpen]);
+  return (
+    <div
+      ref={card}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a long leaf is scrolled by keys
+      tabIndex={0}
+      role="group"
+      hidden={!isOpen}
+      aria-label={nameOf(leaf, title)}
+      className="min-w-0 max-w-[860px] flex-1 touch-pan-y touch-pinch-zoom overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
+      style={{ zoom: size }}
+    >
+      <LeafView leaf={leaf} title={title} about={about} />
+    </div>
+  );
+});
 
 const nameOf = (leaf: Leaf, title: string) =>
   leaf.kind === 'page' ? leaf.page.title : leaf.kind === 'sheet' ? leaf.sheet.title : title;

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { FREE } from '../../test/visit';
-import { codesOn, leavesOf, leftOf, turned } from './leaves';
+import { codesOn, leavesOf, leftOf, placesAround, turned } from './leaves';
 
 const page = (id: string, ...codes: string[][]) =>
   ({
@@ -40,4 +40,14 @@ test.each([
   [3, 1, 3],
 ])('shows leaf %i with %i open from leaf %i on', (leaf, open, left) => {
   expect(leftOf(leaf, open)).toBe(left);
+});
+
+test.each([
+  ['at first only those that lie open', 2, 0, Number.NEGATIVE_INFINITY, [0, 1]],
+  ['then those after them too', 2, 0, 0, [0, 1, 2, 3]],
+  ['those before and after', 2, 4, 4, [2, 3, 4, 5, 6, 7]],
+  ['none behind the last', 2, 8, 8, [6, 7, 8]],
+  ['those that lie open after a leap', 1, 8, 0, [0, 1, 8]],
+])('draws %s', (_, open, at, around, places) => {
+  expect(placesAround(9, open, at, around)).toEqual(places);
 });

@@ -33,3 +33,12 @@ export function turned(at: number, by: 1 | -1, open: number, count: number): num
 
 /** The leaf at the left when a leaf is to be seen and so many lie open. */
 export const leftOf = (leaf: number, open: number) => leaf - (leaf % open);
+
+/** The leaves that are drawn: those that lie open, and those before and after them once these have been looked at. */
+export function placesAround(count: number, open: number, at: number, around: number): number[] {
+  const from = Math.max(0, around - open);
+  const to = Math.min(count, around + 2 * open);
+  const places = new Set(Array.from({ length: Math.max(0, to - from) }, (_, i) => from + i));
+  for (let place = at; place < Math.min(at + open, count); place++) places.add(place);
+  return [...places].sort((a, b) => a - b);
+}

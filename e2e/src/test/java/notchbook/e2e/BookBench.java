@@ -5,7 +5,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
- * A book of the year with 60 pieces: how long until it can be read, and until a page is turned; run by
+ * A book of the year with 60 pieces, six on a page: how long until it can be read, and until a page is turned; run by
  * {@code ./notchbook bench book}. Figures are printed and judged by nobody here.
  */
 @Tag("slow")
@@ -19,15 +19,20 @@ class BookBench {
               await put('/api/books/' + id, { title: 'Sixty pieces', forWhom: '' });
               const { pages } = await (await fetch('/api/books/' + id)).json();
               const why = 'I am proud of it because I found out by myself what was wrong, and changed it. '.repeat(3);
-              let count = 0;
-              for (const page of pages.filter((one) => one.kind === 'SUBJECT')) {
-                const lines = await (await fetch('/api/growth/pieces?notebook=' + page.notebook)).json();
-                const pieces = lines.slice(0, 60 - count > 30 ? 30 : 60 - count).map(({ piece }) => ({ entry: piece.id, shows: piece.name.slice(0, 400), why }));
-                count += pieces.length;
-                const { status } = await put(`/api/books/${id}/pages/${page.id}`, { ...page, pieces, baseVersion: page.version });
-                if (status !== 200) throw new Error('The page was refused: ' + status);
+              const books = await (await fetch('/api/notebooks')).json();
+              let count = 0, added = 0;
+              for (const { id: notebook } of books) {
+                const lines = await (await fetch('/api/growth/pieces?notebook=' + notebook)).json();
+                for (let at = 0; at + 6 <= lines.length && count < 60 && at < 24; at += 6, count += 6, added++) {
+                  const pieces = lines.slice(at, at + 6).map(({ piece }) => ({ entry: piece.id, shows: piece.name.slice(0, 400), why }));
+                  const { status } = await put(`/api/books/${id}/pages/${crypto.randomUUID()}`, { kind: 'SUBJECT', notebook, heading: 'Six pieces ' + at,
+                    question: '', range: { least: 0, most: 80 }, leftOut: false, words: '', pieces, baseVersion: 0 });
+                  if (status !== 200) throw new Error('The page was refused: ' + status);
+                }
               }
-              return { id, count: String(count), pages: String(pages.length + 1) };
+              const order = [...(await (await fetch('/api/books/' + id)).json()).pages].reverse().map((one) => one.id);
+              await put('/api/books/' + id + '/order', { pages: order });
+              return { id, count: String(count), pages: String(pages.length + added + 1) };
             }""");
 
     @Test
