@@ -247,6 +247,26 @@ final class Endpoints {
             entry("GET /api/collections/{collection}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/items/{new} {'kind':'NOTE','title':'n','note':'n'}", STUDENT_ONLY),
             entry("POST /api/collections/{collection}/order {'items':[]}", STUDENT_ONLY),
+            entry("PATCH /api/collections/{collection}/items/{item} {'why':'For the essay'}", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/details/offered", STUDENT_ONLY),
+            entry(
+                    "PUT /api/collections/{collection}/details/{new} {'name':'Cost','kind':'NUMBER','unit':'a metre'}",
+                    STUDENT_ONLY),
+            entry(
+                    "POST /api/collections/{collection}/details/{detail}/merge {'from':['hard'],'into':'soft'}",
+                    STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/details/{detail}", STUDENT_ONLY),
+            entry("POST /api/collections/{collection}/details/{detail}/restore", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/views", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/views/{new} " + CollectionViewsTest.view("Costs"), STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/views/{view}", STUDENT_ONLY),
+            entry(
+                    "PUT /api/collections/{collection}/places {'places':[{'item':'{item}','x':10,'y':20}]}",
+                    STUDENT_ONLY),
+            entry(
+                    "PUT /api/collections/{collection}/ties/{new} {'from':'{item}','to':'{otherItem}','words':'pays','isDirected':true}",
+                    STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/ties/{tie}", STUDENT_ONLY),
             entry("GET /api/notebooks/{notebook}/resources", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/items/{item}/notches/{point}", STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}/items/{item}/notches/{point}", STUDENT_ONLY),
@@ -359,6 +379,30 @@ final class Endpoints {
                 "PUT",
                 "/api/collections/" + collection + "/items/" + item,
                 "{'kind':'NOTE','title':'n','note':'n'}");
+        var otherItem = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + collection + "/items/" + otherItem,
+                "{'kind':'NOTE','title':'o','note':''}");
+        var detail = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + collection + "/details/" + detail,
+                "{'name':'Kind','kind':'ONE_OF','unit':''}");
+        var view = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + collection + "/views/" + view,
+                CollectionViewsTest.view("All"));
+        var tie = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + collection + "/ties/" + tie,
+                "{'from':'%s','to':'%s','words':'','isDirected':false}".formatted(item, otherItem));
         var pattern = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
         var lookBack = UUID.randomUUID();
@@ -456,6 +500,10 @@ final class Endpoints {
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
                 entry("collection", collection),
+                entry("otherItem", otherItem),
+                entry("detail", detail),
+                entry("view", view),
+                entry("tie", tie),
                 entry("item", item),
                 entry("handIn", handIn),
                 entry("checkable", checkable),

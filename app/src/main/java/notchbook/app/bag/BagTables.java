@@ -4,11 +4,15 @@ import static notchbook.app.bag.BagTable.owned;
 import static notchbook.app.bag.BagTable.part;
 import static notchbook.app.bag.BagTable.shared;
 import static notchbook.tables.Tables.BESIDE_SYLLABUS;
+import static notchbook.tables.Tables.BOARD_PLACE;
+import static notchbook.tables.Tables.BOARD_TIE;
 import static notchbook.tables.Tables.BOOK;
 import static notchbook.tables.Tables.BOOK_PAGE;
 import static notchbook.tables.Tables.CLASS_MEMBER;
 import static notchbook.tables.Tables.COLLECTION;
+import static notchbook.tables.Tables.COLLECTION_DETAIL;
 import static notchbook.tables.Tables.COLLECTION_ITEM;
+import static notchbook.tables.Tables.COLLECTION_VIEW;
 import static notchbook.tables.Tables.CUE_ASKED;
 import static notchbook.tables.Tables.EDITION;
 import static notchbook.tables.Tables.EDITION_MOVE;
@@ -208,6 +212,10 @@ final class BagTables {
             COLLECTIONS,
             ITEMS,
             part(ITEMS, ITEM_NOTCH.ITEM_ID),
+            part(COLLECTIONS, COLLECTION_DETAIL.COLLECTION_ID),
+            part(COLLECTIONS, COLLECTION_VIEW.COLLECTION_ID),
+            part(ITEMS, BOARD_PLACE.ITEM_ID),
+            part(COLLECTIONS, BOARD_TIE.COLLECTION_ID),
             HAND_INS,
             part(HAND_INS, HAND_IN_PART.HAND_IN_ID),
             part(HAND_INS, HAND_IN_MEDIA.HAND_IN_ID),

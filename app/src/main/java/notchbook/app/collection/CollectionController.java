@@ -2,16 +2,10 @@ package notchbook.app.collection;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import notchbook.app.entry.Entries;
-import notchbook.app.entry.Entry;
-import notchbook.app.entry.EntryKind;
-import notchbook.app.media.Media;
-import notchbook.app.media.MediaItem;
-import notchbook.app.media.MediaView;
+import notchbook.app.collection.CollectionViews.CollectionLine;
+import notchbook.app.collection.CollectionViews.CollectionView;
 import notchbook.app.people.Person;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -27,32 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CollectionController {
     private final Collections collections;
-    private final CollectionStore store;
-    private final Entries entries;
-    private final Media media;
+    private final CollectionDesk desk;
 
-    CollectionController(Collections collections, CollectionStore store, Entries entries, Media media) {
+    CollectionController(Collections collections, CollectionDesk desk) {
         this.collections = collections;
-        this.store = store;
-        this.entries = entries;
-        this.media = media;
+        this.desk = desk;
     }
-
-    record CollectionLine(UUID id, String title, String purpose, int items) {}
-
-    /** Where an entry in a collection lives; empty parts mean that it is in the bin. */
-    record EntryPlace(UUID entryId, Optional<UUID> pageId, Optional<EntryKind> kind) {}
-
-    record ItemView(
-            UUID id,
-            ItemKind kind,
-            String title,
-            String note,
-            Optional<String> url,
-            Optional<MediaView> media,
-            Optional<EntryPlace> entry) {}
-
-    record CollectionView(UUID id, String title, String purpose, List<ItemView> items) {}
 
     record CollectionBody(String title, String purpose) {}
 
@@ -68,11 +42,7 @@ class CollectionController {
 
     @GetMapping("/api/collections")
     List<CollectionLine> collections(@AuthenticationPrincipal Person reader) {
-        var counts = store.itemCounts(reader.id());
-        return store.ownedBy(reader.id()).stream()
-                .map(found -> new CollectionLine(
-                        found.id(), found.title(), found.purpose(), counts.getOrDefault(found.id(), 0)))
-                .toList();
+        return desk.lines(reader);
     }
 
     /** A collection in the bin, or a thing out of one, which has the title of its collection. */
@@ -94,21 +64,7 @@ class CollectionController {
 
     @GetMapping("/api/collections/{id}")
     CollectionView collection(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        var found = collections.require(reader, id);
-        var items = store.items(id);
-        var files = media.findAll(
-                items.stream().flatMap(item -> item.mediaId().stream()).toList());
-        var live = entries
-                .live(
-                        reader,
-                        items.stream().flatMap(item -> item.entryId().stream()).toList())
-                .stream()
-                .collect(Collectors.toMap(Entry::id, entry -> entry));
-        return new CollectionView(
-                found.id(),
-                found.title(),
-                found.purpose(),
-                items.stream().map(item -> view(item, files, live)).toList());
+        return desk.view(reader, id);
     }
 
     @PutMapping("/api/collections/{id}")
@@ -147,19 +103,5 @@ class CollectionController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID item) {
         collections.remove(reader, id, item);
-    }
-
-    private static ItemView view(Item item, Map<UUID, MediaItem> files, Map<UUID, Entry> live) {
-        return new ItemView(
-                item.id(),
-                item.kind(),
-                item.title(),
-                item.note(),
-                item.url(),
-                item.mediaId().flatMap(id -> Optional.ofNullable(files.get(id))).map(MediaView::of),
-                item.entryId().map(id -> {
-                    var entry = Optional.ofNullable(live.get(id));
-                    return new EntryPlace(id, entry.map(one -> one.place().pageId()), entry.map(Entry::kind));
-                }));
     }
 }

@@ -14,13 +14,19 @@ import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class CollectionStore {
-    private final DSLContext db;
+    private static final TypeReference<Map<UUID, List<String>>> VALUES = new TypeReference<>() {};
 
-    CollectionStore(DSLContext db) {
+    private final DSLContext db;
+    private final JsonMapper mapper;
+
+    CollectionStore(DSLContext db, JsonMapper mapper) {
         this.db = db;
+        this.mapper = mapper;
     }
 
     /** A collection in the bin, or a thing out of the collection of an id and a title. */
@@ -127,7 +133,7 @@ class CollectionStore {
         return db.selectFrom(COLLECTION_ITEM)
                 .where(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId), COLLECTION_ITEM.DELETED_AT.isNull())
                 .orderBy(COLLECTION_ITEM.POSITION, COLLECTION_ITEM.ADDED_AT)
-                .fetch(CollectionStore::item);
+                .fetch(this::item);
     }
 
     void insert(Item item, Instant at) {
@@ -143,6 +149,27 @@ class CollectionStore {
                 .set(COLLECTION_ITEM.POSITION, item.position())
                 .set(COLLECTION_ITEM.ADDED_AT, at)
                 .execute();
+    }
+
+    void update(Item item) {
+        db.update(COLLECTION_ITEM)
+                .set(COLLECTION_ITEM.TITLE, item.title())
+                .set(COLLECTION_ITEM.NOTE, item.note())
+                .set(COLLECTION_ITEM.WHY, item.told().why())
+                .set(COLLECTION_ITEM.HEADING, item.told().heading())
+                .set(
+                        COLLECTION_ITEM.DETAIL_VALUES,
+                        mapper.writeValueAsString(item.told().values()))
+                .where(COLLECTION_ITEM.ID.eq(item.id()))
+                .execute();
+    }
+
+    /** When each thing of a collection was kept. */
+    Map<UUID, Instant> keptAt(UUID collectionId) {
+        return db.select(COLLECTION_ITEM.ID, COLLECTION_ITEM.ADDED_AT)
+                .from(COLLECTION_ITEM)
+                .where(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
+                .fetchMap(COLLECTION_ITEM.ID, COLLECTION_ITEM.ADDED_AT);
     }
 
     void order(UUID collectionId, List<UUID> items) {
@@ -169,7 +196,7 @@ class CollectionStore {
                 found.get(COLLECTION.PURPOSE));
     }
 
-    private static Item item(Record found) {
+    private Item item(Record found) {
         return new Item(
                 found.get(COLLECTION_ITEM.ID),
                 found.get(COLLECTION_ITEM.COLLECTION_ID),
@@ -179,6 +206,10 @@ class CollectionStore {
                 Optional.ofNullable(found.get(COLLECTION_ITEM.URL)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.MEDIA_ID)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.ENTRY_ID)),
-                found.get(COLLECTION_ITEM.POSITION));
+                found.get(COLLECTION_ITEM.POSITION),
+                new Told(
+                        found.get(COLLECTION_ITEM.WHY),
+                        found.get(COLLECTION_ITEM.HEADING),
+                        mapper.readValue(found.get(COLLECTION_ITEM.DETAIL_VALUES), VALUES)));
     }
 }

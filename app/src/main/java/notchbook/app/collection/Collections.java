@@ -1,13 +1,17 @@
 package notchbook.app.collection;
 
+import static java.util.stream.Collectors.toSet;
+
 import java.time.Duration;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.collection.CollectionStore.Collection;
 import notchbook.app.collection.CollectionStore.Deleted;
 import notchbook.app.entry.Entries;
+import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
@@ -27,12 +31,14 @@ public class Collections {
     private final CollectionStore store;
     private final Entries entries;
     private final Media media;
+    private final LinkCards cards;
     private final SchoolClock clock;
 
-    Collections(CollectionStore store, Entries entries, Media media, SchoolClock clock) {
+    Collections(CollectionStore store, Entries entries, Media media, LinkCards cards, SchoolClock clock) {
         this.store = store;
         this.entries = entries;
         this.media = media;
+        this.cards = cards;
         this.clock = clock;
     }
 
@@ -45,6 +51,17 @@ public class Collections {
             Optional<String> url,
             Optional<UUID> mediaId,
             Optional<UUID> entryId) {}
+
+    /** Refuses what is not a collection of the reader's own. */
+    public void requireOwn(Person reader, UUID id) {
+        require(reader, id);
+    }
+
+    /** The things of a collection of the reader's own. */
+    public Set<UUID> thingsOf(Person reader, UUID id) {
+        requireOwn(reader, id);
+        return store.items(id).stream().map(Item::id).collect(toSet());
+    }
 
     Collection require(Person reader, UUID id) {
         return store.find(id)
@@ -98,7 +115,9 @@ public class Collections {
         if (there.stream().anyMatch(item -> item.id().equals(wish.id()))) {
             return;
         }
-        store.insert(item(reader, id, wish, there.size()), clock.now());
+        var item = item(reader, id, wish, there.size());
+        store.insert(item, clock.now());
+        item.url().ifPresent(url -> cards.want(reader.id(), url));
     }
 
     /** Puts the items in an order; items that are not named keep their order after those that are. */
@@ -128,9 +147,7 @@ public class Collections {
     }
 
     private Item item(Person reader, UUID collectionId, NewItem wish, int position) {
-        if (wish.note().length() > LONGEST_NOTE) {
-            throw Refusal.unfit("A note has up to 4,000 characters.");
-        }
+        checkedNote(wish.note());
         return switch (wish.kind()) {
             case LINK -> {
                 var link = WebLink.require(wish.url().orElse(""));
@@ -183,10 +200,26 @@ public class Collections {
             Optional<UUID> mediaId,
             Optional<UUID> entryId) {
         return new Item(
-                wish.id(), collectionId, wish.kind(), checked(title), wish.note(), url, mediaId, entryId, position);
+                wish.id(),
+                collectionId,
+                wish.kind(),
+                checked(title),
+                wish.note(),
+                url,
+                mediaId,
+                entryId,
+                position,
+                Told.NOTHING);
     }
 
-    private static String checked(String typed) {
+    static String checkedNote(String note) {
+        if (note.length() > LONGEST_NOTE) {
+            throw Refusal.unfit("A note has up to 4,000 characters.");
+        }
+        return note;
+    }
+
+    static String checked(String typed) {
         var text = typed.strip();
         if (text.isEmpty() || text.length() > LONGEST_TITLE) {
             throw Refusal.unfit("Give it a title of up to 120 characters.");

@@ -3,7 +3,7 @@ package notchbook.app.collection;
 import java.util.Optional;
 import java.util.UUID;
 
-/** One thing in a collection. Which of {@code url}, {@code mediaId} and {@code entryId} is there follows from its kind. */
+/** One thing in a collection, and what is said of it. Which of {@code url}, {@code mediaId} and {@code entryId} is there follows from its kind. */
 public record Item(
         UUID id,
         UUID collectionId,
@@ -13,4 +13,9 @@ public record Item(
         Optional<String> url,
         Optional<UUID> mediaId,
         Optional<UUID> entryId,
-        int position) {}
+        int position,
+        Told told) {
+    Item with(String otherTitle, String otherNote, Told otherTold) {
+        return new Item(id, collectionId, kind, otherTitle, otherNote, url, mediaId, entryId, position, otherTold);
+    }
+}

@@ -1,0 +1,197 @@
+package notchbook.app.collection;
+
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
+
+import java.net.URI;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import notchbook.app.collection.CollectionViews.CollectionLine;
+import notchbook.app.collection.CollectionViews.CollectionView;
+import notchbook.app.collection.CollectionViews.EntryPlace;
+import notchbook.app.collection.CollectionViews.ItemView;
+import notchbook.app.entry.Entries;
+import notchbook.app.entry.Entry;
+import notchbook.app.entry.Glimpse;
+import notchbook.app.entry.Glimpses;
+import notchbook.app.link.LinkCard;
+import notchbook.app.link.LinkCardView;
+import notchbook.app.link.LinkCards;
+import notchbook.app.media.Media;
+import notchbook.app.media.MediaItem;
+import notchbook.app.media.MediaView;
+import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.Person;
+import notchbook.app.platform.SchoolClock;
+import notchbook.app.syllabus.Syllabi;
+import notchbook.core.collection.SameAddress;
+import notchbook.core.syllabus.Edition;
+import notchbook.core.syllabus.SyllabusNode;
+import org.springframework.stereotype.Component;
+
+/** Puts together what is seen of collections. */
+@Component
+class CollectionDesk {
+    private final Collections collections;
+    private final CollectionStore store;
+    private final Details details;
+    private final ItemNotches notches;
+    private final Entries entries;
+    private final Glimpses glimpses;
+    private final Media media;
+    private final LinkCards cards;
+    private final Notebooks notebooks;
+    private final Syllabi syllabi;
+    private final SchoolClock clock;
+
+    CollectionDesk(
+            Collections collections,
+            CollectionStore store,
+            Details details,
+            ItemNotches notches,
+            Entries entries,
+            Glimpses glimpses,
+            Media media,
+            LinkCards cards,
+            Notebooks notebooks,
+            Syllabi syllabi,
+            SchoolClock clock) {
+        this.collections = collections;
+        this.store = store;
+        this.details = details;
+        this.notches = notches;
+        this.entries = entries;
+        this.glimpses = glimpses;
+        this.media = media;
+        this.cards = cards;
+        this.notebooks = notebooks;
+        this.syllabi = syllabi;
+        this.clock = clock;
+    }
+
+    List<CollectionLine> lines(Person reader) {
+        var counts = store.itemCounts(reader.id());
+        return store.ownedBy(reader.id()).stream()
+                .map(found -> new CollectionLine(
+                        found.id(), found.title(), found.purpose(), counts.getOrDefault(found.id(), 0)))
+                .toList();
+    }
+
+    CollectionView view(Person reader, UUID id) {
+        var found = collections.require(reader, id);
+        var items = store.items(id);
+        var behind = behind(reader, id, items);
+        return new CollectionView(
+                found.id(),
+                found.title(),
+                found.purpose(),
+                details.of(reader, id),
+                items.stream().map(item -> view(item, behind)).toList());
+    }
+
+    /** What lies behind the things of a collection: files, entries that are not in the bin, cards of pages, topics; and twins. */
+    private record Behind(
+            Map<UUID, MediaItem> files,
+            Map<UUID, Entry> live,
+            Map<UUID, Glimpse> glimpses,
+            Map<String, LinkCard> cards,
+            Map<UUID, List<String>> topics,
+            Map<UUID, UUID> twins,
+            Map<UUID, Instant> keptAt) {}
+
+    private Behind behind(Person reader, UUID id, List<Item> items) {
+        var live = entries.live(
+                reader, items.stream().flatMap(item -> item.entryId().stream()).toList());
+        return new Behind(
+                media.findAll(
+                        items.stream().flatMap(item -> item.mediaId().stream()).toList()),
+                live.stream().collect(toMap(Entry::id, identity())),
+                glimpses.of(live).stream().collect(toMap(Glimpse::id, identity())),
+                cards.of(
+                        reader.id(),
+                        items.stream().flatMap(item -> item.url().stream()).toList()),
+                topics(reader),
+                twins(items),
+                store.keptAt(id));
+    }
+
+    /** The topics of the reader's notebooks that notched things help with, each by its code and title. */
+    private Map<UUID, List<String>> topics(Person reader) {
+        var notched = notches.of(reader.id());
+        if (notched.isEmpty()) {
+            return Map.of();
+        }
+        var editions = notebooks.of(reader).stream()
+                .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
+                .toList();
+        return notched.entrySet().stream().collect(toMap(Map.Entry::getKey, one -> topics(one.getValue(), editions)));
+    }
+
+    private static List<String> topics(Set<UUID> lines, List<Edition> editions) {
+        return editions.stream()
+                .flatMap(edition -> lines.stream().flatMap(line -> edition.topicOf(line).stream()))
+                .map(CollectionDesk::name)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private static String name(SyllabusNode topic) {
+        return topic.code() + " " + topic.title();
+    }
+
+    /** For each link that leads where an earlier one leads already, that one. */
+    private static Map<UUID, UUID> twins(List<Item> items) {
+        var first = new HashMap<String, UUID>();
+        var twins = new HashMap<UUID, UUID>();
+        for (var item : items) {
+            item.url()
+                    .flatMap(url -> Optional.ofNullable(first.putIfAbsent(SameAddress.of(url), item.id())))
+                    .ifPresent(earlier -> twins.put(item.id(), earlier));
+        }
+        return twins;
+    }
+
+    private ItemView view(Item item, Behind behind) {
+        var card = item.url().flatMap(url -> Optional.ofNullable(behind.cards().get(url)));
+        return new ItemView(
+                item.id(),
+                item.kind(),
+                title(item, card),
+                item.note(),
+                item.url(),
+                item.mediaId()
+                        .flatMap(id -> Optional.ofNullable(behind.files().get(id)))
+                        .map(MediaView::of),
+                item.entryId().map(id -> place(id, behind)),
+                card.map(LinkCardView::of),
+                item.told().why(),
+                item.told().heading(),
+                item.told().values(),
+                behind.topics().getOrDefault(item.id(), List.of()),
+                clock.dayOf(behind.keptAt().get(item.id())),
+                Optional.ofNullable(behind.twins().get(item.id())));
+    }
+
+    /** A link that was given no name of its own is called as its page calls itself. */
+    private static String title(Item item, Optional<LinkCard> card) {
+        var isNameless = item.url().map(URI::create).map(URI::getHost).equals(Optional.of(item.title()));
+        return card.map(LinkCard::title)
+                .filter(title -> isNameless && !title.isBlank())
+                .orElse(item.title());
+    }
+
+    private static EntryPlace place(UUID id, Behind behind) {
+        var entry = Optional.ofNullable(behind.live().get(id));
+        return new EntryPlace(
+                id,
+                entry.map(one -> one.place().pageId()),
+                entry.map(Entry::kind),
+                Optional.ofNullable(behind.glimpses().get(id)).flatMap(Glimpse::picture));
+    }
+}
