@@ -8,12 +8,24 @@ const item = (title: string, more: Partial<Api['ItemView']> = {}): Api['ItemView
   title,
   note: '',
   kind: 'NOTE',
+  why: '',
+  heading: '',
+  values: {},
+  topics: [],
+  keptOn: '2026-11-20',
   ...more,
 });
 const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
   visit('/collections/c1', {
-    'GET /api/collections/c1': { id: 'c1', title: 'Sea defences', purpose: 'For the write-up', items },
+    'GET /api/collections/c1': {
+      id: 'c1',
+      title: 'Sea defences',
+      purpose: 'For the write-up',
+      details: [],
+      items,
+    },
     'POST /api/collections/c1/order': {},
+    'GET /api/collections/c1/views': { views: [], places: [], ties: [] },
     'GET /api/notebooks/n1/resources': [],
     'GET /api/notebooks/n1/syllabus': [],
     ...more,
@@ -22,7 +34,8 @@ const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
 test('says how to put the first thing in', async () => {
   await open([]);
   expect(screen.getByText(/Press A to add a link, a note, a file/)).toBeTruthy();
-  expect(screen.getByText('For the write-up · 0 things')).toBeTruthy();
+  expect(screen.getByDisplayValue('For the write-up')).toBeTruthy();
+  expect(screen.getByText('· 0 things · only you see it')).toBeTruthy();
 });
 
 test.each([

@@ -1,0 +1,66 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { api, unwrap } from '../../api';
+import { Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
+import { useRestore } from './useRestore';
+
+type Props = { id: string; title: string; purpose: string; children: ReactNode };
+
+/** What a collection is called and what it is for, both to be changed in place. */
+export function Head({ id, title, purpose, children }: Props) {
+  const queries = useQueryClient();
+  const go = useNavigate();
+  const restore = useRestore();
+  const at = { params: { path: { id } } };
+  const keep = useMutation({
+    mutationFn: (body: { title: string; purpose: string }) =>
+      unwrap(api.PUT('/api/collections/{id}', { ...at, body })),
+    onSuccess: () => {
+      queries.invalidateQueries({ queryKey: ['collection', id] });
+      queries.invalidateQueries({ queryKey: ['collections'] });
+    },
+  });
+  const drop = useMutation({
+    mutationFn: () => unwrap(api.DELETE('/api/collections/{id}', at)),
+    onSuccess: () => {
+      queries.invalidateQueries({ queryKey: ['collections'] });
+      go('/collections');
+      offerUndo(`“${title}” is in the bin`, () => restore.mutate(id));
+    },
+  });
+  return (
+    <div className="mb-2 flex items-start justify-between gap-3">
+      <div className="min-w-0 flex-1">
+        <Heading name={title} className="text-[24px]">
+          <input
+            key={title}
+            aria-label="Name of the collection"
+            defaultValue={title}
+            maxLength={120}
+            className="w-full bg-transparent"
+            onBlur={({ target: { value } }) =>
+              value.trim() && value !== title && keep.mutate({ title: value, purpose })
+            }
+          />
+        </Heading>
+        <p className="flex flex-wrap items-baseline gap-x-1.5 text-soft">
+          <input
+            key={purpose}
+            aria-label="What it is for"
+            placeholder="What is it for?"
+            defaultValue={purpose}
+            maxLength={300}
+            className="field-sizing-content min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
+            onBlur={({ target: { value } }) => value !== purpose && keep.mutate({ title, purpose: value })}
+          />
+          <span>· {children} · only you see it</span>
+        </p>
+        <Trouble>{keep.error?.message ?? drop.error?.message}</Trouble>
+      </div>
+      <Menu name="More" label="More to do with the collection">
+        <MenuItem onSelect={() => drop.mutate()}>Delete the collection</MenuItem>
+      </Menu>
+    </div>
+  );
+}

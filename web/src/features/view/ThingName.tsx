@@ -1,0 +1,42 @@
+import { File, LinkSimple, Note } from '@phosphor-icons/react';
+import { Link } from 'react-router';
+import { evidenceOf, Shape } from '../../ui';
+import type { Item } from './details';
+
+/** What kind of thing it is, by its sign. */
+export function ThingMark({ item }: { item: Item }) {
+  if (item.entry?.kind) return <Shape kind={evidenceOf(item.entry.kind)} />;
+  const Icon = { LINK: LinkSimple, NOTE: Note, FILE: File, ENTRY: Note }[item.kind];
+  return <Icon size={16} aria-label={item.kind.toLowerCase()} />;
+}
+
+const LOOK = 'inline-block min-h-[26px] font-semibold text-petrol hover:underline';
+
+/** The name of a thing, with the way to what it is. */
+export function ThingName({ item }: { item: Item }) {
+  if (item.url)
+    return (
+      <a href={item.url} target="_blank" rel="noreferrer noopener" className={LOOK}>
+        {item.title}
+        <span className="ml-2 font-normal text-soft">{new URL(item.url).host}</span>
+      </a>
+    );
+  if (item.media)
+    return (
+      <a href={`/api/media/${item.media.id}`} className={LOOK} download={item.media.name}>
+        {item.title}
+      </a>
+    );
+  if (item.entry?.pageId)
+    return (
+      <Link to={`/p/${item.entry.pageId}?entry=${item.entry.entryId}`} className={LOOK}>
+        {item.title}
+      </Link>
+    );
+  return (
+    <b>
+      {item.title}
+      {item.entry && <span className="font-normal text-rust"> · its entry is in the bin</span>}
+    </b>
+  );
+}

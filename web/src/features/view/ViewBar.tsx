@@ -1,0 +1,182 @@
+import type { Api } from '../../api';
+import { type Aspect, shown } from './details';
+import { byOf, type Look } from './look';
+
+type Props = {
+  look: Look;
+  aspects: readonly Aspect[];
+  /** The values that things have of what the view is narrowed by. */
+  valuesOf: (aspect: Aspect) => string[];
+  onChange: (look: Look) => void;
+};
+
+const BOX = 'min-h-8 max-w-52 rounded-md border border-line bg-card px-2';
+
+const BY: Partial<Record<Look['shape'], string>> = {
+  GROUPS: 'in groups by',
+  CHART: 'counted by',
+  TIME: 'along',
+  BOARD: 'coloured by',
+  PICTURES: 'in groups by',
+};
+
+/** What a view is narrowed to, sorted by, and grouped, counted or coloured by. */
+export function ViewBar({ look, aspects, valuesOf, onChange }: Props) {
+  const by = BY[look.shape];
+  const [narrowed] = Object.keys(look.only);
+  const aspect = aspects.find(({ key }) => key === narrowed);
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 text-[13.5px]">
+      <label className="flex items-center gap-1.5">
+        <span className="text-soft">holding</span>
+        <input
+          type="search"
+          aria-label="Only things that hold"
+          value={look.words}
+          maxLength={200}
+          placeholder="words"
+          className={`${BOX} w-36`}
+          onChange={(event) => onChange({ ...look, words: event.target.value })}
+        />
+      </label>
+      <span className="flex items-center gap-1.5">
+        <label className="flex items-center gap-1.5">
+          <span className="text-soft">only</span>
+          <select
+            aria-label="Only things by"
+            value={narrowed ?? ''}
+            className={BOX}
+            onChange={({ target: { value } }) => onChange({ ...look, only: value ? { [value]: [''] } : {} })}
+          >
+            <option value="">all things</option>
+            {aspects.map(({ key, name }) => (
+              <option key={key} value={key}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {aspect && narrowed && (
+          <select
+            aria-label={`Which ${aspect.name}`}
+            value={look.only[narrowed]?.[0] ?? ''}
+            className={BOX}
+            onChange={({ target: { value } }) => onChange({ ...look, only: { [narrowed]: [value] } })}
+          >
+            <option value="">without one</option>
+            {valuesOf(aspect).map((value) => (
+              <option key={value} value={value}>
+                {shown(aspect, value)}
+              </option>
+            ))}
+          </select>
+        )}
+      </span>
+      <Sorts look={look} aspects={aspects} onChange={onChange} />
+      {by && (
+        <label className="flex items-center gap-1.5">
+          <span className="text-soft">{by}</span>
+          <select
+            value={look.shape === 'PICTURES' ? (look.by ?? '') : byOf(look, aspects).key}
+            className={BOX}
+            onChange={({ target: { value } }) => onChange({ ...look, by: value || undefined })}
+          >
+            {look.shape === 'PICTURES' && <option value="">nothing</option>}
+            {aspects
+              .filter(({ scale }) => look.shape !== 'TIME' || scale === 'DAYS')
+              .map(({ key, name }) => (
+                <option key={key} value={key}>
+                  {name}
+                </option>
+              ))}
+          </select>
+        </label>
+      )}
+      {look.shape === 'CHART' && <Heights look={look} aspects={aspects} onChange={onChange} />}
+    </div>
+  );
+}
+
+function Sorts({ look, aspects, onChange }: Omit<Props, 'valuesOf'>) {
+  const [first] = look.sorts;
+  if (look.shape === 'BOARD' || look.shape === 'CHART' || look.shape === 'TIME') return null;
+  return (
+    <span className="flex items-center gap-1.5">
+      <label className="flex items-center gap-1.5">
+        <span className="text-soft">sorted by</span>
+        <select
+          value={first?.detail ?? ''}
+          className={BOX}
+          onChange={({ target: { value } }) =>
+            onChange({ ...look, sorts: value ? [{ detail: value, isFalling: false }] : [] })
+          }
+        >
+          <option value="">my own order</option>
+          {aspects.map(({ key, name }) => (
+            <option key={key} value={key}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {first && (
+        <button
+          type="button"
+          className="min-h-8 px-1 font-semibold text-petrol hover:underline"
+          onClick={() =>
+            onChange({ ...look, sorts: [{ ...first, isFalling: !first.isFalling }, ...look.sorts.slice(1)] })
+          }
+        >
+          {first.isFalling ? 'most first' : 'least first'}
+        </button>
+      )}
+    </span>
+  );
+}
+
+const HEIGHTS: Record<Api['Look']['height'], string> = {
+  COUNT: 'how many things',
+  SUM: 'the sum of',
+  MEAN: 'the mean of',
+};
+
+function Heights({ look, aspects, onChange }: Omit<Props, 'valuesOf'>) {
+  const numbers = aspects.filter(({ scale }) => scale === 'NUMBERS');
+  if (numbers.length === 0) return null;
+  return (
+    <span className="flex items-center gap-1.5">
+      <select
+        aria-label="What the bars show"
+        value={look.height}
+        className={BOX}
+        onChange={({ target: { value } }) =>
+          onChange({
+            ...look,
+            height: value as Look['height'],
+            number: value === 'COUNT' ? undefined : (look.number ?? numbers[0]?.key),
+          })
+        }
+      >
+        {Object.entries(HEIGHTS).map(([height, words]) => (
+          <option key={height} value={height}>
+            {words}
+          </option>
+        ))}
+      </select>
+      {look.height !== 'COUNT' && (
+        <select
+          aria-label="Of which number"
+          value={look.number}
+          className={BOX}
+          onChange={({ target: { value } }) => onChange({ ...look, number: value })}
+        >
+          {numbers.map(({ key, name }) => (
+            <option key={key} value={key}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+    </span>
+  );
+}

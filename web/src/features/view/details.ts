@@ -1,0 +1,70 @@
+import type { Api } from '../../api';
+import type { Scale } from '../../core/view';
+
+export type Collection = Api['CollectionView'];
+export type Item = Api['ItemView'];
+export type OwnDetail = Api['Detail'];
+
+/** Something by which things are told apart: a detail of the student's, or what every thing has. */
+export type Aspect = {
+  key: string;
+  name: string;
+  scale: Scale;
+  /** Set where it is a detail of the student's. */
+  own?: OwnDetail;
+};
+
+export const TITLE: Aspect = { key: 'title', name: 'Name', scale: 'WORDS' };
+export const KIND: Aspect = { key: 'kind', name: 'What it is', scale: 'WORDS' };
+export const TOPIC: Aspect = { key: 'topic', name: 'Topic', scale: 'WORDS' };
+export const HEADING: Aspect = { key: 'heading', name: 'Heading', scale: 'WORDS' };
+export const KEPT: Aspect = { key: 'kept', name: 'Kept on', scale: 'DAYS' };
+
+const ALWAYS = [TITLE, KIND, TOPIC, HEADING, KEPT];
+
+const SCALES: Partial<Record<OwnDetail['kind'], Scale>> = { NUMBER: 'NUMBERS', DAY: 'DAYS' };
+
+/** All by which the things of a collection can be sorted, narrowed and grouped: their own details first. */
+export const aspectsOf = (details: readonly OwnDetail[]): Aspect[] => [
+  ...details.map((own) => ({ key: own.id, name: own.name, scale: SCALES[own.kind] ?? 'WORDS', own })),
+  ...ALWAYS,
+];
+
+const KINDS: Record<Item['kind'], string> = { LINK: 'Link', NOTE: 'Note', FILE: 'File', ENTRY: 'Own work' };
+
+/** What a thing has of an aspect. */
+export function valuesOf(item: Item, key: string): string[] {
+  switch (key) {
+    case TITLE.key:
+      return [item.title];
+    case KIND.key:
+      return [item.media?.kind === 'PHOTO' ? 'Picture' : KINDS[item.kind]];
+    case TOPIC.key:
+      return item.topics;
+    case HEADING.key:
+      return item.heading ? [item.heading] : [];
+    case KEPT.key:
+      return [item.keptOn];
+    default:
+      return item.values[key] ?? [];
+  }
+}
+
+/** A value as it is read: a number with its unit, a day by its name. */
+export function shown(aspect: Aspect, value: string): string {
+  if (aspect.scale === 'DAYS') return day(value);
+  if (aspect.scale === 'NUMBERS') return amount(Number(value), aspect.own?.unit);
+  return value;
+}
+
+/** With its year: things are from any time. */
+const day = (written: string): string =>
+  new Date(written).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
+
+export const amount = (value: number, unit = ''): string =>
+  `${value.toLocaleString('en-GB', { maximumFractionDigits: 2 })}${unit && ` ${unit}`}`;
