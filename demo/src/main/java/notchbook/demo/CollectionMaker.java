@@ -1,7 +1,9 @@
 package notchbook.demo;
 
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.collection.Collections;
@@ -19,64 +21,81 @@ class CollectionMaker {
     private final Collections collections;
     private final Resources resources;
     private final MediaMaker files;
+    private final DetailMaker details;
 
     CollectionMaker(
             Cast cast,
             NotebookEntries notebookEntries,
             Collections collections,
             Resources resources,
-            MediaMaker files) {
+            MediaMaker files,
+            DetailMaker details) {
         this.cast = cast;
         this.notebookEntries = notebookEntries;
         this.collections = collections;
         this.resources = resources;
         this.files = files;
+        this.details = details;
     }
+
+    /** A collection with its things by their titles. */
+    record Gathered(UUID id, String title, Map<String, UUID> things) {}
 
     void make(Book geography, Book physics) {
         var costs = collection("Sea defences: what each one costs", "For the coast write-up");
         var report =
                 link(costs, "Town report on the sea wall", "http://skerrow.example/wall", "Page 12 has the costs.");
         helpsWith(geography, costs, report, "2.5a", "2.5c");
+        helpsWith(
+                geography, costs, link(costs, "Rock armour fact page", "http://oddly.example/rock-armour", ""), "2.5a");
         entries(geography, costs, "Recurved wall, our field trip", "Warden on the groynes");
-        note(costs, "Beach nourishment", "840 a metre, lasts 5 years. Has to be done again and again.");
-        note(costs, "Dune fences", "95 a metre, lasts 4 years. Merle Dunes has them.");
+        var sand = note(costs, "Beach nourishment", "Has to be done again and again.");
+        helpsWith(geography, costs, sand, "2.5c");
+        note(costs, "Dune fences", "Merle Dunes has them on both sides of the path.");
+        note(costs, "Marram planting at Merle Dunes", "Two weekends with the whole village.");
+        link(costs, "Downdrift beach, 1990 and now", "http://oddly.example/beach-1990", "");
+        link(costs, "Who decides? Council minutes", "http://skerrow.example/minutes", "Item 4 of the meeting in May.");
         file(costs, "Questions for the warden.txt", "1. Who pays?\n2. What happens at Merle Dunes?\n");
         var films = collection("Waves, to look at again", "Before the paper in spring");
         var tank = link(films, "Ripple tank in slow motion", "http://films.example/ripple-tank", "From 2:10 on.");
         helpsWith(physics, films, tank, "1.2f", "3.2f");
         link(films, "How a strobe makes waves stand", "http://films.example/strobe", "");
+        link(films, "Slinky from one end to the other", "http://films.example/slinky", "");
+        link(films, "Two sources, one pattern", "http://films.example/two-sources", "");
         entries(physics, films, "Ripple tank from above, motor on slow", "Counting the flashes");
         var sky = collection("Open: why is the sky blue?", "Only for exams from 2028");
         link(sky, "Scattering, explained with milk", "http://kitchen.example/milk-sky", "Try it at home.");
+        link(sky, "Why sunsets are red", "http://kitchen.example/red-sky", "");
+        note(sky, "A question to Mr Tolland", "Why is it not violet, when violet is scattered even more?");
+        details.make(cast.marlo, List.of(costs, films, sky));
     }
 
-    private UUID collection(String title, String purpose) {
+    private Gathered collection(String title, String purpose) {
         var id = UUID.randomUUID();
         collections.keep(cast.marlo, id, title, purpose);
-        return id;
+        return new Gathered(id, title, new HashMap<>());
     }
 
-    private void helpsWith(Book book, UUID collection, UUID item, String... codes) {
+    private void helpsWith(Book book, Gathered collection, UUID item, String... codes) {
         for (var code : codes) {
-            resources.cut(cast.marlo, collection, item, book.nodes().get(code));
+            resources.cut(cast.marlo, collection.id(), item, book.nodes().get(code));
         }
     }
 
-    private UUID link(UUID collection, String title, String url, String note) {
+    private UUID link(Gathered collection, String title, String url, String note) {
         return add(collection, ItemKind.LINK, title, note, Optional.of(url), Optional.empty(), Optional.empty());
     }
 
-    private void note(UUID collection, String title, String words) {
-        add(collection, ItemKind.NOTE, title, words, Optional.empty(), Optional.empty(), Optional.empty());
+    private UUID note(Gathered collection, String title, String words) {
+        return add(collection, ItemKind.NOTE, title, words, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    private void file(UUID collection, String name, String content) {
+    private void file(Gathered collection, String name, String content) {
         var media = files.keep(cast.marlo, name, content.getBytes(StandardCharsets.UTF_8));
         add(collection, ItemKind.FILE, name, "", Optional.empty(), Optional.of(media), Optional.empty());
     }
 
-    private void entries(Book book, UUID collection, String... captions) {
+    private void entries(Book book, Gathered collection, String... captions) {
         notebookEntries.in(book.notebook()).stream()
                 .filter(entry -> List.of(captions).contains(entry.caption()))
                 .forEach(entry -> add(
@@ -90,7 +109,7 @@ class CollectionMaker {
     }
 
     private UUID add(
-            UUID collection,
+            Gathered collection,
             ItemKind kind,
             String title,
             String note,
@@ -98,7 +117,8 @@ class CollectionMaker {
             Optional<UUID> media,
             Optional<UUID> entry) {
         var id = UUID.randomUUID();
-        collections.add(cast.marlo, collection, new Collections.NewItem(id, kind, title, note, url, media, entry));
+        collections.add(cast.marlo, collection.id(), new Collections.NewItem(id, kind, title, note, url, media, entry));
+        collection.things().put(title, id);
         return id;
     }
 }
