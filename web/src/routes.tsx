@@ -24,7 +24,7 @@ const { BookPatternsScreen, BookScreen, BooksScreen } = screens(
 const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
 const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
 const { CollectionScreen, CollectionsScreen } = screens(
-  () => import('./features/collection'),
+  () => import('./features/collection/screens'),
   'CollectionScreen',
   'CollectionsScreen',
 );

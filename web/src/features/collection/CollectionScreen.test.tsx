@@ -33,7 +33,7 @@ const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
 
 test('says how to put the first thing in', async () => {
   await open([]);
-  expect(screen.getByText(/Press A to add a link, a note, a file/)).toBeTruthy();
+  expect(screen.getByText(/press A to add a\s+link, a note, a file/)).toBeTruthy();
   expect(screen.getByDisplayValue('For the write-up')).toBeTruthy();
   expect(screen.getByText('· 0 things · only you see it')).toBeTruthy();
 });
@@ -103,4 +103,23 @@ test('notches a thing to a point of the notebook at hand', async () => {
   await user.click(await screen.findByRole('button', { name: 'For a point: Bats' }));
   await user.type(screen.getByLabelText('Code or word of a point'), '2.3a{Enter}');
   await waitFor(() => expect(server.sent('PUT /api/collections/c1/items/*/notches/p1')).toHaveLength(1));
+});
+
+test('takes addresses that are pasted, and takes them back', async () => {
+  const { user, server } = await open([], {
+    'PUT /api/collections/c1/items/*': {},
+    'DELETE /api/collections/c1/items/*': {},
+  });
+  await user.paste('https://skerrow.example/wall\nhttps://oddly.example/armour');
+  await user.click(await screen.findByRole('button', { name: /Undo/ }));
+  expect(server.sent('PUT /api/collections/c1/items/*')).toMatchObject([
+    { kind: 'LINK', url: 'https://skerrow.example/wall' },
+    { kind: 'LINK', url: 'https://oddly.example/armour' },
+  ]);
+  await waitFor(() => expect(server.sent('DELETE /api/collections/c1/items/*')).toHaveLength(2));
+});
+
+test('says that a page is in here twice', async () => {
+  await open([item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall', sameAs: 'other' })]);
+  expect(screen.getByText('the same page is in here twice')).toBeTruthy();
 });

@@ -20,6 +20,7 @@ import { Head } from './Head';
 import { ItemActs } from './ItemActs';
 import { ItemPoints } from './ItemPoints';
 import { collectionQuery } from './queries';
+import { useGather } from './useGather';
 import { useRestore } from './useRestore';
 
 /** A collection: its things, seen in the way that was chosen. */
@@ -37,6 +38,7 @@ export function CollectionScreen() {
   const refresh = () => queries.invalidateQueries({ queryKey: ['collection', id] });
   const change = useMutation({ mutationFn: (act: () => Promise<unknown>) => act(), onSuccess: refresh });
   const restore = useRestore();
+  const gather = useGather(id);
   const move = (item: Item, by: -1 | 1) => {
     const all = collection.items.map((one) => one.id);
     change.mutate(() =>
@@ -56,7 +58,7 @@ export function CollectionScreen() {
   const opened = collection.items.find((item) => item.id === open);
   const isWhole = items.length === collection.items.length;
   return (
-    <div className="max-w-[1400px]">
+    <section aria-label="The collection" className="min-h-[70vh] max-w-[1400px]" {...gather.drop}>
       <Head id={id} title={collection.title} purpose={collection.purpose}>
         {isWhole
           ? plural(items.length, 'thing')
@@ -77,10 +79,15 @@ export function CollectionScreen() {
         <ViewBar look={look} aspects={aspects} valuesOf={({ key }) => valuesIn(key)} onChange={setLook} />
         <KeptViewsBar collection={id} look={look} onLook={setLook} />
       </div>
-      <Trouble>{change.error?.message ?? (opened ? undefined : error?.message)}</Trouble>
+      <Trouble>
+        {change.error?.message ?? gather.error?.message ?? (opened ? undefined : error?.message)}
+      </Trouble>
       {collection.items.length === 0 ? (
         <Card>
-          <Empty>Nothing in it yet. Press A to add a link, a note, a file or one of your entries.</Empty>
+          <Empty>
+            Nothing in it yet. Paste addresses, words or pictures anywhere here, drop files, or press A to add
+            a link, a note, a file or one of your entries.
+          </Empty>
         </Card>
       ) : (
         <Shapes
@@ -117,6 +124,6 @@ export function CollectionScreen() {
           onClose={() => setOpen(undefined)}
         />
       )}
-    </div>
+    </section>
   );
 }

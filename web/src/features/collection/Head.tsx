@@ -33,12 +33,13 @@ export function Head({ id, title, purpose, children }: Props) {
     <div className="mb-2 flex items-start justify-between gap-3">
       <div className="min-w-0 flex-1">
         <Heading name={title} className="text-[24px]">
-          <input
+          <textarea
             key={title}
             aria-label="Name of the collection"
             defaultValue={title}
+            rows={1}
             maxLength={120}
-            className="w-full bg-transparent"
+            className="block field-sizing-content w-full resize-none bg-transparent leading-tight"
             onBlur={({ target: { value } }) =>
               value.trim() && value !== title && keep.mutate({ title: value, purpose })
             }

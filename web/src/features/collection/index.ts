@@ -1,3 +1,2 @@
-export { CollectionScreen } from './CollectionScreen';
-export { CollectionsScreen } from './CollectionsScreen';
-export { resourcesQuery } from './queries';
+export { KeepInCollection } from './KeepInCollection';
+export { collectionsQuery, resourcesQuery } from './queries';

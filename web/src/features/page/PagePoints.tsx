@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { dayName, evidenceOf, moment, Shape } from '../../ui';
-import { type EntryActs, markedWords, type Shown } from '../entry';
+import { KeepInCollection } from '../collection';
+import { type EntryActs, entryName, markedWords, type Shown } from '../entry';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
 import { LookedBackOn } from '../reflection';
 import { BenchesWaiting } from '../scan';
@@ -62,6 +63,14 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
       <StillOpen entries={entries} marking={marking} onOpen={onOpenMark} />
       <Neighbours page={page} />
       <LookedBackOn page={page} chosen={chosen && !chosen.isWaiting ? chosen.id : undefined} />
+      <div>
+        <KeepInCollection
+          name={chosen ? 'Keep this entry in a collection' : 'Keep the page in a collection'}
+          entries={(chosen ? [chosen] : entries)
+            .filter((entry) => !entry.isWaiting)
+            .map((entry) => ({ id: entry.id, name: entryName(entry) || page.title }))}
+        />
+      </div>
       {remarks.length > 0 && (
         <>
           <h2 className="mt-5 mb-1.5 text-[15px]">From {remarks[0]?.author}</h2>

@@ -1,0 +1,2 @@
+export { CollectionScreen } from './CollectionScreen';
+export { CollectionsScreen } from './CollectionsScreen';

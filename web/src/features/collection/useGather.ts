@@ -1,0 +1,71 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type DragEvent, useEffect } from 'react';
+import { v7 as newId } from 'uuid';
+import { api, sendFile, unwrap } from '../../api';
+import { isTyping, offerUndo, plural } from '../../ui';
+import { type Found, foundIn } from './gathered';
+
+type Wish = Found | { kind: 'FILE'; file: File };
+
+const wishesIn = (data: DataTransfer): Wish[] =>
+  data.files.length > 0
+    ? [...data.files].map((file) => ({ kind: 'FILE' as const, file }))
+    : foundIn(data.getData('text/uri-list').replace(/^#.*$/gm, '') || data.getData('text/plain'));
+
+/** Takes what is pasted or dropped anywhere on a collection: addresses, words, files. */
+export function useGather(id: string) {
+  const queries = useQueryClient();
+  const at = (item: string) => ({ params: { path: { id, item } } });
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: ['collection', id] });
+    queries.invalidateQueries({ queryKey: ['collections'] });
+  };
+  const gather = useMutation({
+    mutationFn: async (wishes: Wish[]) => {
+      const added: string[] = [];
+      for (const wish of wishes) {
+        const item = newId();
+        await unwrap(api.PUT('/api/collections/{id}/items/{item}', { ...at(item), body: await body(wish) }));
+        added.push(item);
+      }
+      return added;
+    },
+    onSettled: refresh,
+    onSuccess: (added) =>
+      added.length > 0 &&
+      offerUndo(`${plural(added.length, 'thing')} added`, async () => {
+        for (const item of added) await unwrap(api.DELETE('/api/collections/{id}/items/{item}', at(item)));
+        refresh();
+      }),
+  });
+  const { mutate } = gather;
+  useEffect(() => {
+    const paste = (event: ClipboardEvent) => {
+      if (!event.clipboardData || isTyping(event.target) || document.querySelector('dialog[open]')) return;
+      event.preventDefault();
+      mutate(wishesIn(event.clipboardData));
+    };
+    window.addEventListener('paste', paste);
+    return () => window.removeEventListener('paste', paste);
+  }, [mutate]);
+  return {
+    error: gather.error,
+    isBusy: gather.isPending,
+    /** For what lies around the things. */
+    drop: {
+      onDragOver: (event: DragEvent) => event.preventDefault(),
+      onDrop: (event: DragEvent) => {
+        event.preventDefault();
+        mutate(wishesIn(event.dataTransfer));
+      },
+    },
+  };
+}
+
+async function body(wish: Wish) {
+  if (wish.kind === 'LINK') return { kind: wish.kind, title: '', note: '', url: wish.url };
+  if (wish.kind === 'NOTE') return wish;
+  const mediaId = newId();
+  await sendFile({ id: mediaId, blob: wish.file, name: wish.file.name });
+  return { kind: wish.kind, title: wish.file.name.slice(0, 120), note: '', mediaId };
+}
