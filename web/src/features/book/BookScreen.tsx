@@ -19,11 +19,12 @@ export function BookScreen() {
   return (
     <div className="max-w-[1400px]">
       <Heading name={view.title} className="text-[24px]">
-        <input
+        <textarea
           aria-label="Title of the book"
           defaultValue={view.title}
+          rows={1}
           maxLength={200}
-          className="w-full bg-transparent"
+          className="block field-sizing-content w-full resize-none bg-transparent leading-tight"
           onBlur={({ target: { value } }) =>
             value.trim() && value !== view.title && void name(book, value, view.forWhom)
           }

@@ -50,12 +50,13 @@ export function PartFields({ number, part, isLast, onChange, onMove, onRemove }:
       </div>
       {part.kind !== 'FIGURES' && (
         <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2 text-[13.5px]">
-          <input
+          <textarea
             aria-label={`What ${name} asks`}
             placeholder="What does it ask?"
             value={part.question}
+            rows={1}
             maxLength={300}
-            className={`${LINE} flex-1 basis-72 text-[14px]`}
+            className={`${LINE} field-sizing-content flex-1 basis-72 resize-none py-1 text-[14px]`}
             onChange={(event) => onChange({ ...part, question: event.target.value })}
           />
           <WordRange
