@@ -4,11 +4,8 @@ import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
-import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,10 +14,9 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.coverage.Coverages;
 import notchbook.app.entry.Entry;
-import notchbook.app.entry.EntryKind;
-import notchbook.app.entry.EntryPlace;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.entry.NotebookEntries;
+import notchbook.app.entry.PageText;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.notebook.Page;
@@ -36,15 +32,10 @@ import notchbook.core.growth.Growth;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.syllabus.SyllabusNode;
-import notchbook.core.text.Document;
 import notchbook.core.text.Document.Block;
 import notchbook.core.text.Document.Cell;
-import notchbook.core.text.Document.Heading;
-import notchbook.core.text.Document.Inline;
 import notchbook.core.text.Document.Paragraph;
 import notchbook.core.text.Document.Table;
-import notchbook.core.text.Document.Text;
-import notchbook.formats.document.DocumentJson;
 import org.springframework.stereotype.Component;
 
 /** Binds a book as it is now: pieces as they stand in their notebooks, words as text, figures from the core. */
@@ -126,7 +117,7 @@ public class Binding {
         var shown =
                 switch (page.part().kind()) {
                     case SUBJECT -> page.pieces().stream().flatMap(piece -> piece(text, piece, around));
-                    case WORDS -> Stream.of(text.of("words", paragraphs(page.words())));
+                    case WORDS -> Stream.of(text.of("words", PageText.paragraphs(page.words())));
                     case FIGURES ->
                         Stream.of(text.of(
                                 "figures",
@@ -147,42 +138,14 @@ public class Binding {
             return Stream.empty();
         }
         var head = new ArrayList<Block>();
-        head.add(new Heading(2, words(found.get().name())));
-        head.addAll(paragraphs(piece.shows()));
+        head.add(PageText.heading(found.get().name()));
+        head.addAll(PageText.paragraphs(piece.shows()));
         return Stream.of(
                         Stream.of(text.of("shows " + piece.entry(), head)),
-                        beside.map(one -> wide(one, EntryWidth.HALF)).stream(),
-                        Stream.of(wide(found.get(), beside.isPresent() ? EntryWidth.HALF : EntryWidth.FULL)),
-                        Stream.of(text.of("why " + piece.entry(), paragraphs(piece.why()))))
+                        beside.map(one -> one.apart(EntryWidth.HALF)).stream(),
+                        Stream.of(found.get().apart(beside.isPresent() ? EntryWidth.HALF : EntryWidth.FULL)),
+                        Stream.of(text.of("why " + piece.entry(), PageText.paragraphs(piece.why()))))
                 .flatMap(some -> some);
-    }
-
-    private static Entry wide(Entry entry, EntryWidth width) {
-        return new Entry(
-                entry.id(),
-                new EntryPlace(entry.place().pageId(), Patterns.FREE.home().key(), Optional.empty(), width),
-                entry.kind(),
-                entry.content(),
-                entry.isEmpty(),
-                entry.mediaId(),
-                entry.caption(),
-                entry.position(),
-                entry.version(),
-                entry.madeAt(),
-                entry.changedAt(),
-                entry.copiedFrom(),
-                entry.notches());
-    }
-
-    private static List<Block> paragraphs(String words) {
-        return Arrays.stream(words.strip().split("\\R+"))
-                .filter(line -> !line.isBlank())
-                .<Block>map(line -> new Paragraph(words(line.strip())))
-                .toList();
-    }
-
-    private static List<Inline> words(String words) {
-        return List.of(new Text(words, Set.of()));
     }
 
     private static Table table(List<Change> figures) {
@@ -196,27 +159,6 @@ public class Binding {
     }
 
     private static Cell cell(boolean isHeader, String words) {
-        return new Cell(isHeader, 1, 1, List.of(new Paragraph(words.isEmpty() ? List.of() : words(words))));
-    }
-
-    /** Text of a page itself, under ids that stay the same from version to version. */
-    private record PageText(UUID page) {
-        Entry of(String what, List<Block> blocks) {
-            var document = new Document(blocks);
-            return new Entry(
-                    UUID.nameUUIDFromBytes((page + " " + what).getBytes(StandardCharsets.UTF_8)),
-                    EntryPlace.on(page, EntryWidth.FULL),
-                    EntryKind.TYPED,
-                    DocumentJson.write(document),
-                    document.isBlank(),
-                    Optional.empty(),
-                    "",
-                    0,
-                    1,
-                    Instant.EPOCH,
-                    Instant.EPOCH,
-                    Optional.empty(),
-                    Set.of());
-        }
+        return new Cell(isHeader, 1, 1, List.of(new Paragraph(words.isEmpty() ? List.of() : PageText.words(words))));
     }
 }

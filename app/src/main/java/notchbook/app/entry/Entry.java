@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.core.notebook.Patterns;
 import notchbook.core.scan.PhotoSet;
 import notchbook.core.scan.SetPage;
 
@@ -72,5 +73,23 @@ public record Entry(
                 && caption.equals(other.caption)
                 && place.equals(other.place)
                 && mediaId.equals(other.mediaId);
+    }
+
+    /** As it is shown away from its page, where nothing stands beside it. */
+    public Entry apart(EntryWidth width) {
+        return new Entry(
+                id,
+                new EntryPlace(place.pageId(), Patterns.FREE.home().key(), Optional.empty(), width),
+                kind,
+                content,
+                isEmpty,
+                mediaId,
+                caption,
+                position,
+                version,
+                madeAt,
+                changedAt,
+                copiedFrom,
+                notches);
     }
 }

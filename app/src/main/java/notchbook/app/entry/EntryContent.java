@@ -70,6 +70,15 @@ public record EntryContent(String json, boolean isEmpty) {
                 : Optional.empty();
     }
 
+    /** A file by its name, a link by its address; what else is played or seen has nothing of its own. */
+    public static EntryContent of(EntryKind kind, String words) {
+        return switch (kind) {
+            case FILE -> text("name", words);
+            case LINK -> ofLink(words);
+            default -> check(kind, NOTHING);
+        };
+    }
+
     static EntryContent ofLink(String address) {
         return text("address", address);
     }
