@@ -21,6 +21,7 @@ const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
       id: 'c1',
       title: 'Sea defences',
       purpose: 'For the write-up',
+      home: 'n1',
       details: [],
       items,
     },
@@ -122,4 +123,17 @@ test('takes addresses that are pasted, and takes them back', async () => {
 test('says that a page is in here twice', async () => {
   await open([item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall', sameAs: 'other' })]);
   expect(screen.getByText('the same page is in here twice')).toBeTruthy();
+});
+
+test('leads to handing it in, to a link for a reader, and to a copy', async () => {
+  const { user } = await open([item('Wall')], {
+    'GET /api/reader-links': { rule: 'FREE', links: [] },
+    'GET /api/copies': [],
+  });
+  await user.click(screen.getByRole('button', { name: 'Show or save it' }));
+  expect(screen.getByRole('link', { name: 'Hand it in' }).getAttribute('href')).toBe(
+    '/n/n1/hand-in?collection=c1',
+  );
+  expect(await screen.findByRole('button', { name: 'Link for a reader' })).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'PDF, A4' })).toBeTruthy();
 });

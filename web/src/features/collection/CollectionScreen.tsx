@@ -59,7 +59,7 @@ export function CollectionScreen() {
   const isWhole = items.length === collection.items.length;
   return (
     <section aria-label="The collection" className="min-h-[70vh] max-w-[1400px]" {...gather.drop}>
-      <Head id={id} title={collection.title} purpose={collection.purpose}>
+      <Head {...collection}>
         {isWhole
           ? plural(items.length, 'thing')
           : `${items.length} of ${plural(collection.items.length, 'thing')}`}

@@ -1,14 +1,17 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
-import { useNavigate } from 'react-router';
-import { api, unwrap } from '../../api';
-import { Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
+import { type ReactNode, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { type Api, api, unwrap } from '../../api';
+import { Button, Card, Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
+import { SaveCopies } from '../copy';
+import { GiveLink } from '../reading';
 import { useRestore } from './useRestore';
 
-type Props = { id: string; title: string; purpose: string; children: ReactNode };
+type Props = Pick<Api['CollectionView'], 'id' | 'title' | 'purpose' | 'home'> & { children: ReactNode };
 
 /** What a collection is called and what it is for, both to be changed in place. */
-export function Head({ id, title, purpose, children }: Props) {
+export function Head({ id, title, purpose, home, children }: Props) {
+  const [isOut, setOut] = useState(false);
   const queries = useQueryClient();
   const go = useNavigate();
   const restore = useRestore();
@@ -30,38 +33,59 @@ export function Head({ id, title, purpose, children }: Props) {
     },
   });
   return (
-    <div className="mb-2 flex items-start justify-between gap-3">
-      <div className="min-w-0 flex-1">
-        <Heading name={title} className="text-[24px]">
-          <textarea
-            key={title}
-            aria-label="Name of the collection"
-            defaultValue={title}
-            rows={1}
-            maxLength={120}
-            className="block field-sizing-content w-full resize-none bg-transparent leading-tight"
-            onBlur={({ target: { value } }) =>
-              value.trim() && value !== title && keep.mutate({ title: value, purpose })
-            }
-          />
-        </Heading>
-        <p className="flex flex-wrap items-baseline gap-x-1.5 text-soft">
-          <input
-            key={purpose}
-            aria-label="What it is for"
-            placeholder="What is it for?"
-            defaultValue={purpose}
-            maxLength={300}
-            className="field-sizing-content min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
-            onBlur={({ target: { value } }) => value !== purpose && keep.mutate({ title, purpose: value })}
-          />
-          <span>· {children} · only you see it</span>
-        </p>
-        <Trouble>{keep.error?.message ?? drop.error?.message}</Trouble>
+    <>
+      <div className="mb-2 flex items-start justify-between gap-3">
+        <div className="min-w-0 flex-1">
+          <Heading name={title} className="text-[24px]">
+            <textarea
+              key={title}
+              aria-label="Name of the collection"
+              defaultValue={title}
+              rows={1}
+              maxLength={120}
+              className="block field-sizing-content w-full resize-none bg-transparent leading-tight"
+              onBlur={({ target: { value } }) =>
+                value.trim() && value !== title && keep.mutate({ title: value, purpose })
+              }
+            />
+          </Heading>
+          <p className="flex flex-wrap items-baseline gap-x-1.5 text-soft">
+            <input
+              key={purpose}
+              aria-label="What it is for"
+              placeholder="What is it for?"
+              defaultValue={purpose}
+              maxLength={300}
+              className="field-sizing-content min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
+              onBlur={({ target: { value } }) => value !== purpose && keep.mutate({ title, purpose: value })}
+            />
+            <span>· {children} · only you see it</span>
+          </p>
+          <Trouble>{keep.error?.message ?? drop.error?.message}</Trouble>
+        </div>
+        <Button onClick={() => setOut(!isOut)} aria-expanded={isOut}>
+          Show or save it
+        </Button>
+        <Menu name="More" label="More to do with the collection">
+          <MenuItem onSelect={() => drop.mutate()}>Delete the collection</MenuItem>
+        </Menu>
       </div>
-      <Menu name="More" label="More to do with the collection">
-        <MenuItem onSelect={() => drop.mutate()}>Delete the collection</MenuItem>
-      </Menu>
-    </div>
+      {isOut && (
+        <Card title="Show or save it" className="mb-3">
+          <div className="flex flex-wrap items-start gap-2">
+            {home && (
+              <Link
+                to={`/n/${home}/hand-in?collection=${id}`}
+                className="rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
+              >
+                Hand it in
+              </Link>
+            )}
+            <GiveLink kind="COLLECTION" of={id} title={title} />
+            <SaveCopies kind="COLLECTION" of={id} />
+          </div>
+        </Card>
+      )}
+    </>
   );
 }

@@ -69,7 +69,7 @@ export function HandInScreen() {
             ))}
             <option value={UNASKED}>Nothing: I send it by myself</option>
           </ChoiceField>
-          {!picked.monday && !picked.book && (
+          {!picked.monday && !picked.book && !picked.collection && (
             <PagesToSend notebook={notebook} picked={picked} onPick={pick} />
           )}
         </Card>

@@ -6,6 +6,7 @@ const PICKS: Picked[] = [
   { pages: ['p1', 'p2'] },
   { pages: [], notebook: 'n1', monday: '2026-11-16' },
   { pages: [], book: 'b1' },
+  { pages: [], collection: 'c1' },
 ];
 
 test.each(PICKS)('finds again what an address picks: %j', (picked) => {

@@ -1,6 +1,6 @@
 import type { Api } from '../../api';
 
-/** What a student takes to hand in: a section, pages, the sheet of a week of a notebook, or a book of the year. */
+/** What a student takes to hand in: a section, pages, the sheet of a week of a notebook, a book of the year, or a collection. */
 export type Picked = Api['PickedView'];
 
 /** For which set work, or for nothing that was asked for; neither takes what fits best. */
@@ -10,6 +10,8 @@ export type Aim = { setWork?: string; unasked?: boolean };
 export function pickedBy(search: URLSearchParams, notebook?: string, section?: string): Picked {
   const book = search.get('book') ?? undefined;
   if (book) return { pages: [], book };
+  const collection = search.get('collection') ?? undefined;
+  if (collection) return { pages: [], collection };
   const monday = search.get('monday') ?? undefined;
   const pages = search.get('pages')?.split(',').filter(Boolean) ?? [];
   return {
@@ -27,7 +29,7 @@ export const aimBy = (search: URLSearchParams): Aim => ({
 
 /** The end of an address that picks this for that. */
 export function searchFor(
-  { section, pages, notebook, monday, book }: Picked,
+  { section, pages, notebook, monday, book, collection }: Picked,
   { setWork, unasked }: Aim = {},
 ) {
   const search = new URLSearchParams();
@@ -36,6 +38,7 @@ export function searchFor(
   if (notebook) search.set('notebook', notebook);
   if (monday) search.set('monday', monday);
   if (book) search.set('book', book);
+  if (collection) search.set('collection', collection);
   if (setWork) search.set('setWork', setWork);
   if (unasked) search.set('unasked', '1');
   return search.toString();

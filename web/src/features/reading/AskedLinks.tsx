@@ -8,6 +8,7 @@ const THINGS: Record<Api['AskedLinkView']['kind'], string> = {
   SECTION: 'a section',
   PAGE: 'a page',
   ENTRY: 'one piece of work',
+  COLLECTION: 'a collection',
 };
 
 /** Links that a teacher's students want to give, each with what it would show; nothing where none waits. */

@@ -4,7 +4,7 @@ import { Button, Card, dayName, Empty, Heading, moment, plural, Trouble } from '
 import { linksQuery, takeLinkBack } from './queries';
 
 const HOW =
-  'A section, a page, a set of photos or a version that you handed in can be read by somebody outside: open it, and choose Link for a reader.';
+  'A section, a page, a set of photos, a collection or a version that you handed in can be read by somebody outside: open it, and choose Link for a reader.';
 
 const ABOUT: Record<Api['ReaderLinksView']['rule'], string> = {
   FREE: HOW,

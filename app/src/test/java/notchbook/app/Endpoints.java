@@ -258,6 +258,9 @@ final class Endpoints {
             entry("DELETE /api/collections/{collection}/details/{detail}", STUDENT_ONLY),
             entry("POST /api/collections/{collection}/details/{detail}/restore", STUDENT_ONLY),
             entry("GET /api/collections/{collection}/views", STUDENT_ONLY),
+            entry("GET /api/readiness?collection={collection}&unasked=true", STUDENT_ONLY),
+            entry("GET /api/readiness/preview?collection={collection}", STUDENT_ONLY),
+            entry("PUT /api/copies/{new} {'kind':'COLLECTION','of':'{collection}','form':'MARKDOWN'}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/views/{new} " + CollectionViewsTest.view("Costs"), STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}/views/{view}", STUDENT_ONLY),
             entry(

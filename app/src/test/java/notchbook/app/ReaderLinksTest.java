@@ -101,6 +101,24 @@ class ReaderLinksTest extends AppTest {
     }
 
     @Test
+    void showsACollectionAsItIsAndNothingOnceItIsTakenBack() {
+        var collection = UUID.randomUUID();
+        var path = "/api/collections/" + collection;
+        browser.send(school.student, "PUT", path, "{'title':'Sea defences','purpose':''}");
+        browser.send(
+                school.student,
+                "PUT",
+                path + "/items/" + UUID.randomUUID(),
+                "{'kind':'LINK','title':'<b>Wall</b>','note':'','url':'https://skerrow.example/wall'}");
+        assertThat(give("COLLECTION", collection, "").status()).isEqualTo(200);
+        assertThat(text(open("/")))
+                .contains("Sea defences", "&lt;b&gt;Wall&lt;/b&gt;", "https://skerrow.example/wall")
+                .doesNotContain("<b>Wall", "Sound comes back");
+        browser.send(school.student, "DELETE", "/api/reader-links/" + link, "");
+        assertThat(open("/").getStatus()).isEqualTo(410);
+    }
+
+    @Test
     void givesOutOnlyWhatItsPageRefersTo() {
         var other = school.desk(school.student);
         var theirs = school.photo(school.student, other, EntryWidth.FULL);

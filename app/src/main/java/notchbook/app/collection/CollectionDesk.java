@@ -40,6 +40,7 @@ class CollectionDesk {
     private final Collections collections;
     private final CollectionStore store;
     private final Details details;
+    private final CollectionBinding binding;
     private final ItemNotches notches;
     private final Entries entries;
     private final Glimpses glimpses;
@@ -53,6 +54,7 @@ class CollectionDesk {
             Collections collections,
             CollectionStore store,
             Details details,
+            CollectionBinding binding,
             ItemNotches notches,
             Entries entries,
             Glimpses glimpses,
@@ -64,6 +66,7 @@ class CollectionDesk {
         this.collections = collections;
         this.store = store;
         this.details = details;
+        this.binding = binding;
         this.notches = notches;
         this.entries = entries;
         this.glimpses = glimpses;
@@ -90,6 +93,7 @@ class CollectionDesk {
                 found.id(),
                 found.title(),
                 found.purpose(),
+                binding.home(reader, id),
                 details.of(reader, id),
                 items.stream().map(item -> view(item, behind)).toList());
     }

@@ -39,5 +39,7 @@ final class CollectionViews {
             LocalDate keptOn,
             Optional<UUID> sameAs) {}
 
-    record CollectionView(UUID id, String title, String purpose, List<Detail> details, List<ItemView> items) {}
+    /** {@code home} is the notebook from which it is sent, where there is one. */
+    record CollectionView(
+            UUID id, String title, String purpose, Optional<UUID> home, List<Detail> details, List<ItemView> items) {}
 }

@@ -57,6 +57,11 @@ public class Collections {
         require(reader, id);
     }
 
+    /** What a collection of the reader's own is called. */
+    public String titleOf(Person reader, UUID id) {
+        return require(reader, id).title();
+    }
+
     /** The things of a collection of the reader's own. */
     public Set<UUID> thingsOf(Person reader, UUID id) {
         requireOwn(reader, id);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import notchbook.app.book.Books;
+import notchbook.app.collection.Collections;
 import notchbook.app.handin.HandIns;
 import notchbook.app.media.Shelf;
 import notchbook.app.notebook.Sections;
@@ -34,6 +35,7 @@ class Copies {
     private final HandIns handIns;
     private final Sections sections;
     private final Books books;
+    private final Collections collections;
     private final Jobs jobs;
     private final SchoolClock clock;
 
@@ -43,9 +45,11 @@ class Copies {
             HandIns handIns,
             Sections sections,
             Books books,
+            Collections collections,
             Jobs jobs,
             SchoolClock clock) {
         this.books = books;
+        this.collections = collections;
         this.store = store;
         this.shelf = copyShelf;
         this.handIns = handIns;
@@ -93,6 +97,7 @@ class Copies {
             case VERSION -> handIns.require(reader, id).title();
             case SECTION -> sections.require(reader, id).title();
             case BOOK -> books.titleOf(reader, id);
+            case COLLECTION -> collections.titleOf(reader, id);
         };
     }
 

@@ -4,5 +4,6 @@ package notchbook.app.copy;
 enum CopyKind {
     VERSION,
     SECTION,
-    BOOK
+    BOOK,
+    COLLECTION
 }

@@ -78,6 +78,7 @@ class CopyMaking implements Job {
             case VERSION -> leavings.ofVersion(reader, copy.of(), copy.origin());
             case SECTION -> leavings.ofSection(reader, copy.of(), copy.origin());
             case BOOK -> leavings.ofBook(reader, copy.of(), copy.origin());
+            case COLLECTION -> leavings.ofCollection(reader, copy.of(), copy.origin());
         };
     }
 

@@ -20,6 +20,7 @@ import notchbook.app.seal.SealKeys;
 import notchbook.core.handin.HandInState;
 import notchbook.core.handin.Picked;
 import notchbook.core.handin.Picked.OfBook;
+import notchbook.core.handin.Picked.OfCollection;
 import notchbook.core.handin.Picked.OfPages;
 import notchbook.core.handin.Picked.OfSection;
 import notchbook.core.handin.Picked.OfSheet;
@@ -123,6 +124,7 @@ class HandInStore {
                 .set(HAND_IN.SECTION_ID, handIn.picked() instanceof OfSection(var section) ? section : null)
                 .set(HAND_IN.PAGES, handIn.picked() instanceof OfPages(var pages) ? written(pages) : null)
                 .set(HAND_IN.BOOK_ID, handIn.picked() instanceof OfBook(var book) ? book : null)
+                .set(HAND_IN.COLLECTION_ID, handIn.picked() instanceof OfCollection(var collection) ? collection : null)
                 .set(HAND_IN.MONDAY, handIn.picked() instanceof OfSheet sheet ? sheet.monday() : null)
                 .set(HAND_IN.STUDENT_ID, handIn.studentId())
                 .set(HAND_IN.PURPOSE, handIn.purpose().name())
@@ -226,6 +228,9 @@ class HandInStore {
         }
         if (found.get(HAND_IN.BOOK_ID) != null) {
             return new OfBook(found.get(HAND_IN.BOOK_ID));
+        }
+        if (found.get(HAND_IN.COLLECTION_ID) != null) {
+            return new OfCollection(found.get(HAND_IN.COLLECTION_ID));
         }
         return found.get(HAND_IN.MONDAY) == null
                 ? new OfPages(Stream.of(found.get(HAND_IN.PAGES).split(" "))

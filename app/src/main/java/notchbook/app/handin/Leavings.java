@@ -55,6 +55,11 @@ public class Leavings {
         return ofPicked(reader, new Picked.OfBook(book), origin);
     }
 
+    /** A collection as it is now. */
+    public Leaving ofCollection(Person reader, UUID collection, String origin) {
+        return ofPicked(reader, new Picked.OfCollection(collection), origin);
+    }
+
     /** A page as it is now. */
     public Leaving ofPage(Person reader, UUID page, String origin) {
         return ofPicked(reader, new Picked.OfPages(List.of(page)), origin);

@@ -12,8 +12,9 @@ record PickedQuery(
         Optional<List<UUID>> pages,
         Optional<UUID> notebook,
         Optional<LocalDate> monday,
-        Optional<UUID> book) {
+        Optional<UUID> book,
+        Optional<UUID> collection) {
     Picked picked() {
-        return new PickedView(section, pages.orElse(List.of()), notebook, monday, book).picked();
+        return new PickedView(section, pages.orElse(List.of()), notebook, monday, book, collection).picked();
     }
 }

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import notchbook.app.book.Binding;
 import notchbook.app.book.Bound;
+import notchbook.app.collection.CollectionBinding;
 import notchbook.app.contents.Contents;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
@@ -43,6 +44,7 @@ class Picking {
     private final LookBacks lookBacks;
     private final SheetNames names;
     private final Binding binding;
+    private final CollectionBinding collected;
 
     Picking(
             Contents contents,
@@ -53,8 +55,10 @@ class Picking {
             Reflections reflections,
             LookBacks lookBacks,
             SheetNames names,
-            Binding binding) {
+            Binding binding,
+            CollectionBinding collected) {
         this.binding = binding;
+        this.collected = collected;
         this.contents = contents;
         this.notebooks = notebooks;
         this.sections = sections;
@@ -71,6 +75,7 @@ class Picking {
             case Picked.OfPages(var ids) -> pages(reader, ids);
             case Picked.OfSheet sheet -> sheet(reader, sheet);
             case Picked.OfBook book -> book(reader, book);
+            case Picked.OfCollection collection -> collection(reader, collection);
         };
     }
 
@@ -164,6 +169,21 @@ class Picking {
                 bound.lacks().stream()
                         .map(lack -> new Work.Lack(lack.page(), lack.words()))
                         .toList());
+    }
+
+    /** A collection goes to the class of the first notebook that it helps with. */
+    private Gathered collection(Person reader, Picked.OfCollection picked) {
+        var bound = collected.bind(reader, picked.collection());
+        return new Gathered(
+                picked.scope(),
+                bound.notebooks(),
+                bound.title(),
+                bound.points(),
+                bound.pages(),
+                bound.entriesByPage(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     /** The written sheets that look back on some of this work, in the order of weeks. */

@@ -30,6 +30,7 @@ class ReadThings {
             case SECTION -> leavings.ofSection(owner, id, "").sheet().pagesOnly(NOW);
             case PAGE -> leavings.ofPage(owner, id, "").sheet().pagesOnly(NOW);
             case ENTRY -> entry(owner, id);
+            case COLLECTION -> leavings.ofCollection(owner, id, "").sheet().pagesOnly(NOW);
         };
     }
 

@@ -54,6 +54,19 @@ public sealed interface Picked {
         }
     }
 
+    /** A collection, with all its things. */
+    record OfCollection(UUID collection) implements Picked {
+        @Override
+        public Scope scope() {
+            return Scope.COLLECTION;
+        }
+
+        @Override
+        public boolean isSameWorkAs(Picked other) {
+            return equals(other);
+        }
+    }
+
     /** The sheet of a week, with the work that it looks back on. */
     record OfSheet(UUID notebook, LocalDate monday) implements Picked {
         @Override
