@@ -66,7 +66,7 @@ class CollectionMaker {
         var sky = collection("Open: why is the sky blue?", "Only for exams from 2028");
         link(sky, "Scattering, explained with milk", "http://kitchen.example/milk-sky", "Try it at home.");
         link(sky, "Why sunsets are red", "http://kitchen.example/red-sky", "");
-        note(sky, "A question to Mr Tolland", "Why is it not violet, when violet is scattered even more?");
+        note(sky, "A question to Ms Tolland", "Why is it not violet, when violet is scattered even more?");
         details.make(cast.marlo, List.of(costs, films, sky));
     }
 

@@ -115,7 +115,7 @@ class YearMaker {
         books.keep(
                 marlo,
                 id,
-                new Books.Naming("My year", "Mr Tolland, my parents, and me in five years", BookPattern.YEAR.id()));
+                new Books.Naming("My year", "Ms Tolland, my parents, and me in five years", BookPattern.YEAR.id()));
         var pages = books.pages(marlo, id);
         for (var text : Outline.text("book.txt").split("(?m)^# ")) {
             var lines = text.strip().lines().toList();

@@ -118,6 +118,9 @@ record Views(String name, String path) {
         views.add(new Views("year-book-read", "/books/" + ids.get("yearBook") + "/read"));
         views.add(new Views("prompts", "/prompts"));
         views.add(new Views("collection", "/collections/" + ids.get("collection")));
+        views.add(new Views("collection-table", "/collections/" + ids.get("collection") + "?as=table"));
+        views.add(new Views("collection-board", "/collections/" + ids.get("collection") + "?as=board"));
+        views.add(new Views("collection-chart", "/collections/" + ids.get("collection") + "?as=chart"));
         views.add(new Views("collections", "/collections"));
         views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));
         views.add(new Views("hand-in-pages", book + "/hand-in?pages=" + ids.get("page")));

@@ -1,0 +1,83 @@
+package notchbook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** A collection from empty to a board that is handed in: gathered by pasting, told apart, counted, tied, kept as a view. */
+class CollectionTest {
+    private static final String PASTE = """
+            (words) => {
+              const clipboardData = new DataTransfer();
+              clipboardData.setData('text/plain', words);
+              window.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+            }""";
+
+    private final Chrome chrome = new Chrome();
+
+    @AfterEach
+    void close() {
+        chrome.close();
+    }
+
+    @Test
+    void goesFromAddressesToABoardThatTheTeacherReads() {
+        var page = chrome.signedIn("rue");
+        var rue = new Desk(page).go("Collections");
+        rue.fill("Title", "Who pays for the coast").press("Make the collection").sees("Nothing in it yet");
+        page.evaluate(PASTE, "https://skerrow.example/wall\nhttps://oddly.example/beach-1990");
+        rue.sees("2 things added").sees("oddly.example");
+        page.evaluate(PASTE, "Dune fences\nThe village pays.");
+        rue.sees("The village pays.");
+
+        rue.key("d").fill("Name", "Cost").choose("It is", "a number").fill("Unit", "a metre");
+        rue.press("^Add it$").press("^Table$").sees("Cost");
+        var cells = page.getByLabel(Pattern.compile("^Cost of "));
+        cells.nth(0).fill("2,400");
+        cells.nth(0).press("Enter");
+        assertThat(cells.nth(1)).isFocused();
+        page.keyboard().type("840");
+        page.keyboard().press("Enter");
+        rue.sees("3,240 a metre").sees("2, 1 without");
+        rue.press("^Keep this view$").fill("Name", "Prices").press("^Keep it$");
+        assertThat(rue.button("^Prices$")).isVisible();
+
+        rue.press("^Board$");
+        tie(rue, "is left to");
+        rue.press("^Set in order").sees("is left to");
+        page.reload();
+        rue.sees("is left to").press("^Prices$").sees("3,240 a metre");
+
+        rue.press("^Show or save it$").follow("^Hand it in$").sees("Who pays for the coast");
+        rue.press("^(Seal version|Send with)");
+        page.waitForURL(Pattern.compile("/versions/"));
+        var tolland = chrome.signedIn("tolland");
+        tolland.navigate(page.url());
+        new Desk(tolland).sees("Dune fences").sees("The village pays.").sees("Cost: 840 a metre");
+    }
+
+    /** Chooses the first card and the last by keys alone, and ties them. */
+    private static void tie(Desk desk, String words) {
+        var cards = desk.page().locator(".react-flow__node");
+        assertThat(cards).hasCount(3);
+        choose(desk.page(), 0);
+        desk.page().keyboard().press("t");
+        desk.sees("to which card?");
+        choose(desk.page(), 2);
+        desk.page().keyboard().press("t");
+        desk.fill("What the tie says", words).press("^Keep the tie$");
+        assertThat(desk.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(words)))
+                .isVisible();
+    }
+
+    private static void choose(Page page, int card) {
+        var node = page.locator(".react-flow__node").nth(card);
+        node.focus();
+        page.keyboard().press("Enter");
+        assertThat(node).hasClass(Pattern.compile("selected"));
+    }
+}
