@@ -2,10 +2,11 @@ import { plural } from '../../ui';
 import { type Item, shown } from './details';
 import type { ShapeProps } from './shapeProps';
 import { ThingMark } from './ThingName';
+import { useSome } from './useSome';
 import { Values } from './Values';
 
 /** Things in columns, one for each value of a detail. */
-export function GroupsShape({ items, seen, own, by, onOpen }: ShapeProps) {
+export function GroupsShape({ items, seen, own, by, look, onOpen }: ShapeProps) {
   const byId = new Map(items.map((item) => [item.id, item]));
   const of = (ids: string[]) => ids.flatMap((id) => byId.get(id) ?? []);
   const groups = seen.groups(by.key, by.scale);
@@ -24,20 +25,34 @@ export function GroupsShape({ items, seen, own, by, onOpen }: ShapeProps) {
       tabIndex={0}
     >
       {columns.map(({ name, things }) => (
-        <section key={name} aria-label={name} className="w-64 shrink-0 rounded-md bg-card p-2.5">
-          <h2 className="mb-1.5 px-1 text-[15px]">
-            {name} <span className="text-[13px] font-normal text-soft">{plural(things.length, 'thing')}</span>
-          </h2>
-          <ul className="grid gap-1.5">
-            {things.map((item) => (
-              <li key={item.id}>
-                <ThingCard item={item} aspects={others} onOpen={onOpen} />
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Column key={name} name={name} things={things} aspects={others} look={look} onOpen={onOpen} />
       ))}
     </div>
+  );
+}
+
+type ColumnProps = Pick<ShapeProps, 'look' | 'onOpen'> & {
+  name: string;
+  things: Item[];
+  aspects: ShapeProps['own'];
+};
+
+function Column({ name, things, aspects, look, onOpen }: ColumnProps) {
+  const { some, more } = useSome(things, look);
+  return (
+    <section aria-label={name} className="w-64 shrink-0 rounded-md bg-card p-2.5">
+      <h2 className="mb-1.5 px-1 text-[15px]">
+        {name} <span className="text-[13px] font-normal text-soft">{plural(things.length, 'thing')}</span>
+      </h2>
+      <ul className="grid gap-1.5">
+        {some.map((item) => (
+          <li key={item.id}>
+            <ThingCard item={item} aspects={aspects} onOpen={onOpen} />
+          </li>
+        ))}
+      </ul>
+      {more}
+    </section>
   );
 }
 

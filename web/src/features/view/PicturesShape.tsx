@@ -2,30 +2,42 @@ import type { Item } from './details';
 import { InGroups } from './InGroups';
 import type { ShapeProps } from './shapeProps';
 import { ThingMark } from './ThingName';
+import { useSome } from './useSome';
 import { Values } from './Values';
 
 /** Things as pictures, in groups where a detail was chosen for that. */
 export function PicturesShape(props: ShapeProps) {
-  const grid = (items: Item[]) => (
-    <ul className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-3">
-      {items.map((item) => (
-        <li key={item.id}>
-          <button
-            type="button"
-            className="flex h-full w-full flex-col overflow-hidden rounded-md border border-line bg-card text-left hover:border-petrol"
-            onClick={() => props.onOpen(item)}
-          >
-            <Picture item={item} />
-            <span className="block w-full p-2">
-              <b className="line-clamp-2">{item.title}</b>
-              <Values item={item} aspects={props.own} />
-            </span>
-          </button>
-        </li>
-      ))}
-    </ul>
+  return props.look.by ? (
+    <InGroups {...props} group={(items) => <Pictures {...props} items={items} />} />
+  ) : (
+    <Pictures {...props} />
   );
-  return props.look.by ? <InGroups {...props} group={grid} /> : grid(props.items);
+}
+
+function Pictures({ items, own, look, onOpen }: ShapeProps) {
+  const { some, more } = useSome(items, look);
+  return (
+    <>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-3">
+        {some.map((item) => (
+          <li key={item.id}>
+            <button
+              type="button"
+              className="flex h-full w-full flex-col overflow-hidden rounded-md border border-line bg-card text-left hover:border-petrol"
+              onClick={() => onOpen(item)}
+            >
+              <Picture item={item} />
+              <span className="block w-full p-2">
+                <b className="line-clamp-2">{item.title}</b>
+                <Values item={item} aspects={own} />
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {more}
+    </>
+  );
 }
 
 /** The picture of a thing, or its sign where it has none. */

@@ -9,12 +9,14 @@ import { sortedBy } from './look';
 import { offeredQuery } from './queries';
 import type { ShapeProps } from './shapeProps';
 import { ThingMark } from './ThingName';
+import { useSome } from './useSome';
 import { ValueField } from './ValueField';
 
 /** Things in rows, their details in columns that can be typed in; below them what the numbers add up to. */
 export function TableShape({ collection, items, seen, own, look, onLook, onTell, onOpen }: ShapeProps) {
   const offered = useQuery(offeredQuery(collection.id)).data ?? [];
   const body = useRef<HTMLTableSectionElement>(null);
+  const { some, more } = useSome(items, look);
   /** Down a column, row after row. */
   const go = (row: number, column: number) =>
     body.current?.rows[row]?.cells[column]?.querySelector<HTMLElement>('input, select')?.focus();
@@ -35,7 +37,7 @@ export function TableShape({ collection, items, seen, own, look, onLook, onTell,
           </tr>
         </thead>
         <tbody ref={body}>
-          {items.map((item, row) => (
+          {some.map((item, row) => (
             <tr key={item.id} className="border-b border-line last:border-0">
               <th scope="row" className="min-w-52 px-3 py-1 font-normal">
                 <span className="flex items-center gap-2.5">
@@ -73,6 +75,7 @@ export function TableShape({ collection, items, seen, own, look, onLook, onTell,
         </tbody>
         <Figures items={items} seen={seen} own={own} />
       </table>
+      {more}
     </div>
   );
 }
