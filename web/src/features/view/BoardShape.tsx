@@ -131,9 +131,12 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
             chosen.length > 0 &&
             move(nodesAsPlaces(nodes.filter(({ selected }) => selected)))
           }
-          onKeyDown={({ key }) =>
-            key === 'Enter' && chosen.length === 1 && open(items, chosen[0] ?? '', onOpen)
-          }
+          onKeyDown={({ key, target }) => {
+            // The first Enter on a card chooses it; the next opens it.
+            const [only, ...others] = chosen;
+            if (key === 'Enter' && only && others.length === 0 && cardAt(target) === only)
+              open(items, only, onOpen);
+          }}
           onlyRenderVisibleElements={items.length > 120}
           minZoom={0.15}
           maxZoom={2}
@@ -163,6 +166,9 @@ const open = (items: Item[], id: string, onOpen: ShapeProps['onOpen']) => {
   const item = items.find((one) => one.id === id);
   if (item) onOpen(item);
 };
+
+const cardAt = (target: EventTarget): string | null | undefined =>
+  target instanceof Element ? target.closest('.react-flow__node')?.getAttribute('data-id') : undefined;
 
 const nodesAsPlaces = (nodes: Node[]): Place[] =>
   nodes.map(({ id, position }) => ({ item: id, x: position.x, y: position.y }));

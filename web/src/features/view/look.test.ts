@@ -53,6 +53,12 @@ test('adds up and groups what is seen', () => {
   expect([...seen.chart('sort', 'WORDS', 'SUM', 'cost').amounts()]).toEqual([6200, 95]);
 });
 
+test('takes a number that is not read yet for a missing one', () => {
+  const typed = [item('wall', 'Wall', { cost: ['6,200'] }), item('fence', 'Fence', { cost: ['95'] })];
+  const { seen } = seenBy(gather(typed, ASPECTS), FIRST_LOOK, ASPECTS);
+  expect([...seen.figures('cost')].slice(0, 3)).toEqual([1, 1, 95]);
+});
+
 test('sorts by a column up, then down, then no more', () => {
   const up = sortedBy(FIRST_LOOK, 'cost');
   expect(up.sorts).toEqual([{ detail: 'cost', isFalling: false }]);

@@ -1,5 +1,5 @@
 import type { Api } from '../../api';
-import { type Gathered, gathered, type Seen } from '../../core/view';
+import { type Gathered, gathered, type Scale, type Seen } from '../../core/view';
 import { type Aspect, type Item, TITLE, valuesOf } from './details';
 
 export type Look = Api['Look'];
@@ -26,12 +26,20 @@ export const FIRST_LOOK: Look = {
 
 const order = new Intl.Collator('en', { sensitivity: 'base', numeric: true }).compare;
 
+/** What is on its way to the server may be written otherwise than it is kept; until it is read there, it counts as missing. */
+const IS_READ: Record<Scale, (value: string) => boolean> = {
+  WORDS: () => true,
+  NUMBERS: (value) => /^-?\d+(\.\d+)?$/.test(value),
+  DAYS: (value) => /^\d{4}-\d{2}-\d{2}$/.test(value),
+};
+
 /** The things of a collection, handed to the rules of the core. */
 export function gather(items: readonly Item[], aspects: readonly Aspect[]): Gathered {
   const things = gathered(order);
   for (const item of items) {
     things.add(item.id, wordsOf(item, aspects));
-    for (const { key } of aspects) for (const value of valuesOf(item, key)) things.value(key, value);
+    for (const { key, scale } of aspects)
+      for (const value of valuesOf(item, key).filter(IS_READ[scale])) things.value(key, value);
   }
   return things;
 }
