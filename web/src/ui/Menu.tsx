@@ -7,7 +7,7 @@ export function Menu({ name, label, children }: { name: string; label?: string; 
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         aria-label={label}
-        className="min-h-[24px] rounded-md px-1.5 font-semibold text-petrol hover:underline"
+        className="min-h-[24px] min-w-[24px] rounded-md px-1.5 font-semibold text-petrol hover:underline"
       >
         {name} ▾
       </DropdownMenu.Trigger>

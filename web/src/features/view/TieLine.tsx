@@ -1,14 +1,25 @@
-import { BaseEdge, type Edge, EdgeLabelRenderer, type EdgeProps, useInternalNode } from '@xyflow/react';
+import {
+  BaseEdge,
+  type Edge,
+  EdgeLabelRenderer,
+  type EdgeProps,
+  useInternalNode,
+  useStore,
+} from '@xyflow/react';
 import { between } from './between';
 import { CARD } from './laidOut';
 import type { Tie } from './useThings';
 
 export type TieEdge = Edge<{ tie: Tie; onOpen: () => void }, 'tie'>;
 
+/** From this zoom on the words of ties can be told apart. */
+const SMALLEST = 0.6;
+
 /** A tie: a line from the edge of one card to the edge of the other, with its words; they say which way it leads. */
 export function TieLine({ id, source, target, data }: EdgeProps<TieEdge>) {
   const from = useInternalNode(source);
   const to = useInternalNode(target);
+  const zoom = useStore(({ transform }) => transform[2]);
   if (!from || !to || !data) return null;
   const box = (node: NonNullable<typeof from>) => ({
     ...node.internals.positionAbsolute,
@@ -18,6 +29,9 @@ export function TieLine({ id, source, target, data }: EdgeProps<TieEdge>) {
   const line = between(box(from), box(to));
   const { words, isDirected } = data.tie;
   const isBackward = line.to.x < line.from.x;
+  // Words stay large enough to be read and pressed as far as there is room for them.
+  const size = zoom >= SMALLEST ? Math.max(1, 1 / zoom) : 1;
+  const Words = zoom >= SMALLEST ? 'button' : 'span';
   return (
     <>
       <BaseEdge
@@ -27,18 +41,18 @@ export function TieLine({ id, source, target, data }: EdgeProps<TieEdge>) {
       />
       {isDirected && <Arrow {...line} />}
       <EdgeLabelRenderer>
-        <button
-          type="button"
+        <Words
+          type={Words === 'button' ? 'button' : undefined}
           className="nodrag nopan pointer-events-auto absolute min-h-6 max-w-40 rounded bg-card px-1 text-[13px] leading-tight text-soft hover:text-petrol"
           style={{
-            transform: `translate(-50%, -50%) translate(${(line.from.x + line.to.x) / 2}px, ${(line.from.y + line.to.y) / 2}px)`,
+            transform: `translate(-50%, -50%) translate(${(line.from.x + line.to.x) / 2}px, ${(line.from.y + line.to.y) / 2}px) scale(${size})`,
           }}
           onClick={data.onOpen}
         >
           {isDirected && isBackward && '‹ '}
           {words || (isDirected ? 'leads to' : 'tied')}
           {isDirected && !isBackward && ' ›'}
-        </button>
+        </Words>
       </EdgeLabelRenderer>
     </>
   );
