@@ -37,7 +37,7 @@ export function BookScreen() {
           placeholder="who is to read it?"
           defaultValue={view.forWhom}
           maxLength={200}
-          className="min-w-0 flex-1 border-b border-transparent bg-transparent placeholder:text-soft hover:border-line"
+          className="min-h-7 min-w-0 flex-1 border-b border-transparent bg-transparent placeholder:text-soft hover:border-line"
           onBlur={({ target: { value } }) => value !== view.forWhom && void name(book, view.title, value)}
         />
       </label>

@@ -56,7 +56,7 @@ export function Head({ id, title, purpose, home, children }: Props) {
               placeholder="What is it for?"
               defaultValue={purpose}
               maxLength={300}
-              className="field-sizing-content min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
+              className="field-sizing-content min-h-7 min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
               onBlur={({ target: { value } }) => value !== purpose && keep.mutate({ title, purpose: value })}
             />
             <span>· {children} · only you see it</span>

@@ -43,7 +43,7 @@ export function TieLine({ id, source, target, data }: EdgeProps<TieEdge>) {
       <EdgeLabelRenderer>
         <Words
           type={Words === 'button' ? 'button' : undefined}
-          className="nodrag nopan pointer-events-auto absolute min-h-6 max-w-40 rounded bg-card px-1 text-[13px] leading-tight text-soft hover:text-petrol"
+          className="nodrag nopan pointer-events-auto absolute z-10 min-h-7 min-w-7 max-w-40 rounded bg-card px-1 text-[13px] leading-tight text-soft hover:text-petrol"
           style={{
             transform: `translate(-50%, -50%) translate(${(line.from.x + line.to.x) / 2}px, ${(line.from.y + line.to.y) / 2}px) scale(${size})`,
           }}
