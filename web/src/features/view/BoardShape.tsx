@@ -80,11 +80,13 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
     setTimeout(() => void flow.fitView({ padding: 0.08 }), 60);
   };
   const chosen = nodes.filter(({ selected }) => selected).map(({ id }) => id);
-  /** Two chosen cards are tied at once; one waits for the other. */
+  const tieOf = (from: string, to: string): TieWish =>
+    ties.find((tie) => [tie.from, tie.to].includes(from) && [tie.from, tie.to].includes(to)) ?? { from, to };
+  /** Two chosen cards are tied at once, or their tie is opened; one waits for the other. */
   const tieChosen = () => {
     const [one, other] = chosen;
-    if (one && other) setWish({ from: one, to: other });
-    else if (one && tiedFrom && tiedFrom !== one) setWish({ from: tiedFrom, to: one });
+    if (one && other) setWish(tieOf(one, other));
+    else if (one && tiedFrom && tiedFrom !== one) setWish(tieOf(tiedFrom, one));
     else setTiedFrom(one);
     if (other || tiedFrom) setTiedFrom(undefined);
   };

@@ -29,9 +29,9 @@ export function TieLine({ id, source, target, data }: EdgeProps<TieEdge>) {
   const line = between(box(from), box(to));
   const { words, isDirected } = data.tie;
   const isBackward = line.to.x < line.from.x;
-  // Words stay large enough to be read and pressed as far as there is room for them.
+  // Words stay large enough to be read; where cards are small they lie too near each other to be pressed, and T opens their tie.
   const size = zoom >= SMALLEST ? Math.max(1, 1 / zoom) : 1;
-  const Words = zoom >= SMALLEST ? 'button' : 'span';
+  const Words = zoom >= 1 ? 'button' : 'span';
   return (
     <>
       <BaseEdge
