@@ -16,36 +16,13 @@ record PickedView(
         Optional<UUID> book,
         Optional<UUID> collection) {
     static PickedView of(Picked picked) {
-        return switch (picked) {
-            case Picked.OfSection(var section) ->
-                NOTHING.with(Optional.of(section), Optional.empty(), Optional.empty());
-            case Picked.OfPages(var pages) ->
-                new PickedView(
-                        Optional.empty(),
-                        pages,
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty());
-            case Picked.OfSheet(var notebook, var monday) ->
-                new PickedView(
-                        Optional.empty(),
-                        List.of(),
-                        Optional.of(notebook),
-                        Optional.of(monday),
-                        Optional.empty(),
-                        Optional.empty());
-            case Picked.OfBook(var book) -> NOTHING.with(Optional.empty(), Optional.of(book), Optional.empty());
-            case Picked.OfCollection(var collection) ->
-                NOTHING.with(Optional.empty(), Optional.empty(), Optional.of(collection));
-        };
-    }
-
-    private static final PickedView NOTHING = new PickedView(
-            Optional.empty(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-
-    private PickedView with(Optional<UUID> aSection, Optional<UUID> aBook, Optional<UUID> aCollection) {
-        return new PickedView(aSection, pages, notebook, monday, aBook, aCollection);
+        return new PickedView(
+                picked instanceof Picked.OfSection(var section) ? Optional.of(section) : Optional.empty(),
+                picked instanceof Picked.OfPages(var pages) ? pages : List.of(),
+                picked instanceof Picked.OfSheet(var notebook, var ignored) ? Optional.of(notebook) : Optional.empty(),
+                picked instanceof Picked.OfSheet(var ignored, var monday) ? Optional.of(monday) : Optional.empty(),
+                picked instanceof Picked.OfBook(var book) ? Optional.of(book) : Optional.empty(),
+                picked instanceof Picked.OfCollection(var collection) ? Optional.of(collection) : Optional.empty());
     }
 
     Picked picked() {

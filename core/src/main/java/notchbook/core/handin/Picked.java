@@ -9,17 +9,14 @@ public sealed interface Picked {
     Scope scope();
 
     /** Whether another version of this would be of the same work. */
-    boolean isSameWorkAs(Picked other);
+    default boolean isSameWorkAs(Picked other) {
+        return equals(other);
+    }
 
     record OfSection(UUID section) implements Picked {
         @Override
         public Scope scope() {
             return Scope.SECTION;
-        }
-
-        @Override
-        public boolean isSameWorkAs(Picked other) {
-            return equals(other);
         }
     }
 
@@ -47,11 +44,6 @@ public sealed interface Picked {
         public Scope scope() {
             return Scope.BOOK;
         }
-
-        @Override
-        public boolean isSameWorkAs(Picked other) {
-            return equals(other);
-        }
     }
 
     /** A collection, with all its things. */
@@ -60,11 +52,6 @@ public sealed interface Picked {
         public Scope scope() {
             return Scope.COLLECTION;
         }
-
-        @Override
-        public boolean isSameWorkAs(Picked other) {
-            return equals(other);
-        }
     }
 
     /** The sheet of a week, with the work that it looks back on. */
@@ -72,11 +59,6 @@ public sealed interface Picked {
         @Override
         public Scope scope() {
             return Scope.SHEET;
-        }
-
-        @Override
-        public boolean isSameWorkAs(Picked other) {
-            return equals(other);
         }
     }
 }
