@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -106,22 +107,18 @@ public class CollectionBinding {
                             .flatMap(item -> thing(page.id(), item, around))
                             .toList());
         });
-        return new Collected(
-                collection.title(),
-                notebooks(reader, items, around),
-                items.stream().flatMap(item -> around.notchesOf(item).stream()).collect(toSet()),
-                pages,
-                entriesByPage);
+        var points =
+                items.stream().flatMap(item -> around.notchesOf(item).stream()).collect(toSet());
+        var helped = notebooks(reader, around.live().values(), points);
+        if (helped.isEmpty()) {
+            throw Refusal.notNow("Begin a notebook first: what is sent goes to its class.");
+        }
+        return new Collected(collection.title(), helped, points, pages, entriesByPage);
     }
 
-    /** The notebook from which a collection is sent; none where its student has no notebook. */
-    Optional<UUID> home(Person reader, UUID id) {
-        var items = store.items(id);
-        return notebooks.of(reader).isEmpty()
-                ? Optional.empty()
-                : Optional.of(notebooks(reader, items, around(reader, id, items))
-                        .getFirst()
-                        .id());
+    /** The notebook from which a collection with this work and for these points is sent; none where its student has no notebook. */
+    Optional<UUID> home(Person reader, Collection<Entry> work, Set<UUID> points) {
+        return notebooks(reader, work, points).stream().findFirst().map(Notebook::id);
     }
 
     private Around around(Person reader, UUID id, List<Item> items) {
@@ -141,22 +138,17 @@ public class CollectionBinding {
     }
 
     /** Those with work in it and those that it helps with, those of a class first; else any one. */
-    private List<Notebook> notebooks(Person reader, List<Item> items, Around around) {
-        var points =
-                items.stream().flatMap(item -> around.notchesOf(item).stream()).collect(toSet());
-        var working = around.live().values().stream()
+    private List<Notebook> notebooks(Person reader, Collection<Entry> work, Set<UUID> points) {
+        var working = work.stream()
                 .map(entry -> entries.notebookOf(reader, entry).id())
                 .collect(toSet());
         var all = notebooks.of(reader).stream()
                 .sorted(comparing((Notebook notebook) -> notebook.classId().isEmpty()))
                 .toList();
-        if (all.isEmpty()) {
-            throw Refusal.notNow("Begin a notebook first: what is sent goes to its class.");
-        }
         var helped = all.stream()
                 .filter(notebook -> working.contains(notebook.id()) || helps(notebook, points))
                 .toList();
-        return helped.isEmpty() ? all.subList(0, 1) : helped;
+        return helped.isEmpty() ? all.stream().limit(1).toList() : helped;
     }
 
     private boolean helps(Notebook notebook, Set<UUID> points) {

@@ -2,6 +2,7 @@ package notchbook.app.collection;
 
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
 
 import java.net.URI;
 import java.time.Instant;
@@ -93,24 +94,26 @@ class CollectionDesk {
                 found.id(),
                 found.title(),
                 found.purpose(),
-                binding.home(reader, id),
+                binding.home(reader, behind.live().values(), behind.points()),
                 details.of(reader, id),
                 items.stream().map(item -> view(item, behind)).toList());
     }
 
-    /** What lies behind the things of a collection: files, entries that are not in the bin, cards of pages, topics; and twins. */
+    /** What lies behind the things of a collection: files, entries that are not in the bin, cards of pages, topics and points; and twins. */
     private record Behind(
             Map<UUID, MediaItem> files,
             Map<UUID, Entry> live,
             Map<UUID, Glimpse> glimpses,
             Map<String, LinkCard> cards,
             Map<UUID, List<String>> topics,
+            Set<UUID> points,
             Map<UUID, UUID> twins,
             Map<UUID, Instant> keptAt) {}
 
     private Behind behind(Person reader, UUID id, List<Item> items) {
         var live = entries.live(
                 reader, items.stream().flatMap(item -> item.entryId().stream()).toList());
+        var notched = notches.of(reader.id());
         return new Behind(
                 media.findAll(
                         items.stream().flatMap(item -> item.mediaId().stream()).toList()),
@@ -119,14 +122,16 @@ class CollectionDesk {
                 cards.of(
                         reader.id(),
                         items.stream().flatMap(item -> item.url().stream()).toList()),
-                topics(reader),
+                topics(reader, notched),
+                items.stream()
+                        .flatMap(item -> notched.getOrDefault(item.id(), Set.of()).stream())
+                        .collect(toSet()),
                 twins(items),
                 store.keptAt(id));
     }
 
     /** The topics of the reader's notebooks that notched things help with, each by its code and title. */
-    private Map<UUID, List<String>> topics(Person reader) {
-        var notched = notches.of(reader.id());
+    private Map<UUID, List<String>> topics(Person reader, Map<UUID, Set<UUID>> notched) {
         if (notched.isEmpty()) {
             return Map.of();
         }
