@@ -1,7 +1,6 @@
 package notchbook.e2e;
 
 import com.microsoft.playwright.Page;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Tag;
@@ -22,12 +21,6 @@ class InkBench {
                 width: 'FULL', content: { width: 1200, height: 760, strokes: Array.from({ length: strokes }, (_, i) => stroke(i)) } });
               return { status: String(kept.status), path: `/n/${book.id}/p/${page}` };
             }""");
-    private static final String WATCH = """
-            () => {
-              window.frames_ = []; let last = performance.now();
-              const tick = (now) => { window.frames_.push(now - last); last = now; window.watching = requestAnimationFrame(tick); };
-              requestAnimationFrame(tick);
-            }""";
 
     @Test
     void measure() {
@@ -43,24 +36,24 @@ class InkBench {
             System.out.printf("5,000 strokes: open to be drawn on in %.0f ms%n", (System.nanoTime() - begun) / 1e6);
             page.waitForTimeout(1_500);
             var pen = new Stylus(page);
-            watched(page, "drawing", () -> pen.down(0.1, 0.1, 0.5)
+            Frames.watched(page, "5,000 strokes, drawing", () -> pen.down(0.1, 0.1, 0.5)
                     .to(0.8, 0.3, 0.7)
                     .to(0.2, 0.7, 0.6)
                     .to(0.9, 0.9, 0.5)
                     .up());
             press(page, "Eraser");
             press(page, "Only what it touches");
-            watched(page, "rubbing out by area", () -> pen.down(0.2, 0.2, 0.5)
+            Frames.watched(page, "5,000 strokes, rubbing out by area", () -> pen.down(0.2, 0.2, 0.5)
                     .to(0.4, 0.4, 0.5)
                     .to(0.2, 0.6, 0.5)
                     .up());
             press(page, "Choose");
-            watched(page, "drawing a loop", () -> pen.down(0.02, 0.02, 0.5)
+            Frames.watched(page, "5,000 strokes, drawing a loop", () -> pen.down(0.02, 0.02, 0.5)
                     .to(0.98, 0.02, 0.5)
                     .to(0.98, 0.5, 0.5)
                     .to(0.02, 0.5, 0.5)
                     .up());
-            watched(page, "moving what it holds", () -> pen.down(0.3, 0.3, 0.5)
+            Frames.watched(page, "5,000 strokes, moving what it holds", () -> pen.down(0.3, 0.3, 0.5)
                     .to(0.33, 0.34, 0.5)
                     .up());
         }
@@ -69,22 +62,5 @@ class InkBench {
     private static void press(Page page, String button) {
         page.locator("[role=toolbar] button", new Page.LocatorOptions().setHasText(button))
                 .click();
-    }
-
-    private static void watched(Page page, String what, Runnable act) {
-        page.evaluate(WATCH);
-        act.run();
-        page.waitForTimeout(300);
-        @SuppressWarnings("unchecked")
-        var frames = ((List<Number>)
-                        page.evaluate("() => { cancelAnimationFrame(window.watching); return window.frames_; }"))
-                .stream().mapToDouble(Number::doubleValue).sorted().toArray();
-        System.out.printf(
-                "5,000 strokes, %s: frames %.0f ms apart (median of %d), 95th percentile %.0f ms, longest %.0f ms%n",
-                what,
-                frames[frames.length / 2],
-                frames.length,
-                frames[frames.length * 95 / 100],
-                Arrays.stream(frames).max().orElse(0));
     }
 }

@@ -35,13 +35,6 @@ class ViewBench {
               return id;
             }""");
 
-    private static final String FRAMES = """
-            () => {
-              window.frames_ = []; let last = performance.now();
-              const tick = (now) => { window.frames_.push(now - last); last = now; window.watching = requestAnimationFrame(tick); };
-              requestAnimationFrame(tick);
-            }""";
-
     @Test
     void measure() {
         try (var chrome = new Chrome()) {
@@ -82,19 +75,14 @@ class ViewBench {
         page.navigate(Stage.address() + "/collections/" + id + "?as=board");
         page.locator(".react-flow__node").first().waitFor();
         page.waitForTimeout(2_000);
-        page.evaluate(FRAMES);
         var box = page.locator(".react-flow__pane").boundingBox();
-        page.mouse().move(box.x + box.width / 2, box.y + 10);
-        page.mouse().down();
-        for (var step = 0; step < 120; step++) {
-            page.mouse().move(box.x + box.width / 2 + 2 * step, box.y + 10 + step);
-        }
-        page.mouse().up();
-        @SuppressWarnings("unchecked")
-        var frames =
-                (List<Number>) page.evaluate("() => { cancelAnimationFrame(window.watching); return window.frames_; }");
-        Painted.print(
-                "a board of 500 things and 500 ties, panned: frames",
-                frames.stream().mapToDouble(Number::doubleValue).toArray());
+        Frames.watched(page, "a board of 500 things and 500 ties, panned", () -> {
+            page.mouse().move(box.x + box.width / 2, box.y + 10);
+            page.mouse().down();
+            for (var step = 0; step < 120; step++) {
+                page.mouse().move(box.x + box.width / 2 + 2 * step, box.y + 10 + step);
+            }
+            page.mouse().up();
+        });
     }
 }
