@@ -7,6 +7,7 @@ export { Heading } from './Heading';
 export { Menu, MenuItem } from './Menu';
 export { moved } from './moved';
 export { OrderButtons } from './OrderButtons';
+export { OrderedFields } from './OrderedFields';
 export { Radios } from './Radios';
 export {
   applyReading,

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, TextField, useOrdered } from '../../ui';
+import { Button, OrderedFields, TextField, useOrdered } from '../../ui';
 import { PartFields } from './PartFields';
 import type { BookPart, BookPattern } from './queries';
 
@@ -35,24 +35,9 @@ export function BookPatternEditor({ pattern, onKeep, onCancel }: Props) {
           onChange={(event) => setNow({ ...now, forWhom: event.target.value })}
         />
       </div>
-      <ol aria-label="Parts">
-        {parts.rows.map(({ key, value }, i) => (
-          <PartFields
-            key={key}
-            number={i + 1}
-            part={value}
-            isLast={i === parts.rows.length - 1}
-            onChange={(next) => parts.change(i, next)}
-            onMove={(by) => parts.move(i, by)}
-            onRemove={parts.rows.length > 1 ? () => parts.remove(i) : undefined}
-          />
-        ))}
-      </ol>
-      {parts.rows.length < MOST && (
-        <Button className="mt-3" onClick={() => parts.add(NEW)}>
-          Add a part
-        </Button>
-      )}
+      <OrderedFields label="Parts" list={parts} most={MOST} add="Add a part" fresh={NEW}>
+        {({ key, value, ...field }) => <PartFields key={key} part={value} {...field} />}
+      </OrderedFields>
       <div className="mt-4 flex gap-2">
         <Button look="act" type="submit">
           Keep this pattern

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, ChoiceField, dayName, TextField, Tick, useOrdered } from '../../ui';
+import { Button, ChoiceField, dayName, OrderedFields, TextField, Tick, useOrdered } from '../../ui';
 import { PromptFields } from './PromptFields';
 
 type PromptSet = Api['PromptSet'];
@@ -48,24 +48,9 @@ export function PromptSetEditor({ set, weeks, isOfClass, onKeep, onCancel }: Pro
           ))}
         </ChoiceField>
       </div>
-      <ol aria-label="Questions">
-        {prompts.rows.map(({ key, value }, i) => (
-          <PromptFields
-            key={key}
-            number={i + 1}
-            prompt={value}
-            isLast={i === prompts.rows.length - 1}
-            onChange={(next) => prompts.change(i, next)}
-            onMove={(by) => prompts.move(i, by)}
-            onRemove={prompts.rows.length > 1 ? () => prompts.remove(i) : undefined}
-          />
-        ))}
-      </ol>
-      {prompts.rows.length < MOST && (
-        <Button className="mt-3" onClick={() => prompts.add(NEW)}>
-          Add a question
-        </Button>
-      )}
+      <OrderedFields label="Questions" list={prompts} most={MOST} add="Add a question" fresh={NEW}>
+        {({ key, value, ...field }) => <PromptFields key={key} prompt={value} {...field} />}
+      </OrderedFields>
       {isOfClass && (
         <div className="mt-3">
           <Tick checked={now.isRead} onChange={(event) => setNow({ ...now, isRead: event.target.checked })}>
