@@ -1,21 +1,27 @@
 import '@xyflow/react/dist/base.css';
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { type Node, ReactFlow, ReactFlowProvider, useNodesState, useReactFlow } from '@xyflow/react';
+import { ReactFlow, ReactFlowProvider, useNodesState, useReactFlow } from '@xyflow/react';
 import { useEffect, useMemo, useState } from 'react';
 import { tidy } from '../../core/view';
 import { Button, useKeys } from '../../ui';
 import { BoardCard, type CardNode } from './BoardCard';
+import { BoardColours } from './BoardColours';
+import { boardCards, placesOf } from './boardCards';
 import { coloursOf } from './colours';
-import { type Item, shown, valuesOf } from './details';
+import { type Item, shown } from './details';
 import { CARD, laidOut } from './laidOut';
 import { lookedAtQuery } from './queries';
 import type { ShapeProps } from './shapeProps';
 import { TieDialog, type TieWish } from './TieDialog';
 import { type TieEdge, TieLine } from './TieLine';
-import { type Place, useThings } from './useThings';
+import { useMoves } from './useMoves';
+import { useThings } from './useThings';
 
 const NODE_TYPES = { thing: BoardCard };
 const EDGE_TYPES = { tie: TieLine };
+
+/** The whole board in sight, no larger than it is. */
+const WHOLE = { padding: 0.08, maxZoom: 1 };
 
 /** Things as small cards that lie where their student put them, with ties between them. */
 export function BoardShape(props: ShapeProps) {
@@ -32,10 +38,9 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
   const flow = useReactFlow<CardNode, TieEdge>();
   const [wish, setWish] = useState<TieWish>();
   const [tiedFrom, setTiedFrom] = useState<string>();
-  const [before, setBefore] = useState<Place[][]>([]);
   const colours = useMemo(() => coloursOf(seen.groups(by.key, by.scale).values()), [seen, by]);
   const made = useMemo(
-    () => cards(items, laidOut(items, places), colours, by.key, own),
+    () => boardCards(items, laidOut(items, places), colours, by.key, own),
     [items, places, colours, by, own],
   );
   const [nodes, setNodes, onNodesChange] = useNodesState<CardNode>(made);
@@ -55,29 +60,27 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
       data: { tie, onOpen: () => setWish(tie) },
     }));
 
-  const move = (next: Place[]) => {
-    const moved = new Set(next.map(({ item }) => item));
-    setBefore([...before, nodesAsPlaces(made).filter(({ item }) => moved.has(item))]);
-    void place(next);
-  };
-  const undo = () => {
-    const last = before.at(-1);
-    if (!last) return;
-    setBefore(before.slice(0, -1));
-    void place(last);
-  };
+  const { move, undo, canUndo } = useMoves(placesOf(made), place);
   const setInOrder = () => {
-    const all = flow.getNodes();
+    const boxes = flow.getNodes().map(({ id, measured }) => ({
+      id,
+      width: measured?.width ?? CARD.width,
+      height: measured?.height ?? CARD.height,
+    }));
     const spots = tidy(
-      all.map(({ id }) => id),
-      all.map(({ measured }) => measured?.width ?? CARD.width),
-      all.map(({ measured }) => measured?.height ?? CARD.height),
-      all.map(({ data }) => data.group),
+      boxes.map(({ id }) => id),
+      boxes.map(({ width }) => width),
+      boxes.map(({ height }) => height),
+      boxes.map(({ id }) => made.find((card) => card.id === id)?.data.group ?? ''),
       edges.map(({ source }) => source),
       edges.map(({ target }) => target),
     );
-    move(all.map(({ id }, i) => ({ item: id, x: spots[2 * i] ?? 0, y: spots[2 * i + 1] ?? 0 })));
-    setTimeout(() => void flow.fitView({ padding: 0.08 }), 60);
+    const laid = boxes.map((box, i) => ({ ...box, x: spots[2 * i] ?? 0, y: spots[2 * i + 1] ?? 0 }));
+    move(laid.map(({ id, x, y }) => ({ item: id, x, y })));
+    // A tidy board begins at 0, 0.
+    const width = Math.max(...laid.map((box) => box.x + box.width));
+    const height = Math.max(...laid.map((box) => box.y + box.height));
+    void flow.fitBounds({ x: 0, y: 0, width, height }, { padding: WHOLE.padding });
   };
   const chosen = nodes.filter(({ selected }) => selected).map(({ id }) => id);
   const tieOf = (from: string, to: string): TieWish =>
@@ -95,7 +98,7 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
     o: setInOrder,
     '+': () => void flow.zoomIn(),
     '-': () => void flow.zoomOut(),
-    '0': () => void flow.fitView({ padding: 0.08 }),
+    '0': () => void flow.fitView(WHOLE),
     u: undo,
   });
   const titleOf = (id: string) => items.find((item) => item.id === id)?.title ?? '';
@@ -108,7 +111,7 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
         <Button hotkey="T" disabled={chosen.length === 0} onClick={tieChosen}>
           Tie
         </Button>
-        <Button look="quiet" hotkey="U" disabled={before.length === 0} onClick={undo}>
+        <Button look="quiet" hotkey="U" disabled={!canUndo} onClick={undo}>
           Undo
         </Button>
         <output className="text-[13.5px] text-soft" aria-live="polite">
@@ -125,13 +128,13 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
           nodeTypes={NODE_TYPES}
           edgeTypes={EDGE_TYPES}
           onNodesChange={onNodesChange}
-          onNodeDragStop={(_, __, dragged) => move(nodesAsPlaces(dragged))}
+          onNodeDragStop={(_, __, dragged) => move(placesOf(dragged))}
           onNodeDoubleClick={(_, { id }) => open(items, id, onOpen)}
           onConnect={({ source, target }) => setWish({ from: source, to: target })}
           onKeyUp={({ key }) =>
             key.startsWith('Arrow') &&
             chosen.length > 0 &&
-            move(nodesAsPlaces(nodes.filter(({ selected }) => selected)))
+            move(placesOf(nodes.filter(({ selected }) => selected)))
           }
           onKeyDown={({ key, target }) => {
             // The first Enter on a card chooses it; the next opens it.
@@ -143,14 +146,14 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
           minZoom={0.15}
           maxZoom={2}
           fitView
-          fitViewOptions={{ padding: 0.08, maxZoom: 1 }}
+          fitViewOptions={WHOLE}
           deleteKeyCode={null}
           multiSelectionKeyCode="Shift"
           selectionKeyCode="Control"
           proOptions={{ hideAttribution: true }}
         />
       </div>
-      <Colours by={by.name} colours={colours} name={(value) => shown(by, value)} />
+      <BoardColours by={by.name} colours={colours} name={(value) => shown(by, value)} />
       {wish && (
         <TieDialog
           collection={collection.id}
@@ -171,50 +174,3 @@ const open = (items: Item[], id: string, onOpen: ShapeProps['onOpen']) => {
 
 const cardAt = (target: EventTarget): string | null | undefined =>
   target instanceof Element ? target.closest('.react-flow__node')?.getAttribute('data-id') : undefined;
-
-const nodesAsPlaces = (nodes: Node[]): Place[] =>
-  nodes.map(({ id, position }) => ({ item: id, x: position.x, y: position.y }));
-
-function cards(
-  items: Item[],
-  spots: Map<string, { x: number; y: number }>,
-  colours: Map<string, string>,
-  by: string,
-  own: ShapeProps['own'],
-): CardNode[] {
-  return items.map((item) => {
-    const [group = ''] = valuesOf(item, by);
-    const says = own
-      .filter(({ key }) => key !== by)
-      .flatMap((aspect) =>
-        valuesOf(item, aspect.key)
-          .slice(0, 1)
-          .map((value) => shown(aspect, value)),
-      )
-      .slice(0, 2)
-      .join(' · ');
-    return {
-      id: item.id,
-      type: 'thing',
-      position: spots.get(item.id) ?? { x: 0, y: 0 },
-      ariaLabel: [item.title, group, says].filter(Boolean).join(', '),
-      data: { title: item.title, says, group, colour: colours.get(group) ?? 'var(--line)' },
-    };
-  });
-}
-
-type ColoursProps = { by: string; colours: Map<string, string>; name: (value: string) => string };
-
-/** What the colours mean. */
-function Colours({ by, colours, name }: ColoursProps) {
-  return (
-    <ul aria-label={`Colours by ${by}`} className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[13.5px]">
-      {[...colours].map(([value, colour]) => (
-        <li key={value} className="flex items-center gap-1.5">
-          <span aria-hidden="true" className="h-2 w-4 rounded-full" style={{ background: colour }} />
-          {name(value)}
-        </li>
-      ))}
-    </ul>
-  );
-}

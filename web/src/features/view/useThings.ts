@@ -4,6 +4,7 @@ import { type Api, api, unwrap } from '../../api';
 import { offerUndo } from '../../ui';
 import type { Collection, Item, OwnDetail } from './details';
 import type { Look } from './look';
+import { lookedAtQuery } from './queries';
 
 export type Telling = Partial<Pick<Item, 'title' | 'note' | 'why' | 'heading' | 'values'>>;
 export type Tie = Api['Tie'];
@@ -79,8 +80,17 @@ export function useThings(id: string) {
       );
       offerUndo(`Deleted “${view.name}”`, () => void keepView(view));
     });
-  const place = (places: Place[]) =>
-    act.mutateAsync(() => unwrap(api.PUT('/api/collections/{id}/places', { params: at, body: { places } })));
+  /** Cards lie there at once; the server's answer follows. */
+  const place = (places: Place[]) => {
+    const moved = new Set(places.map(({ item }) => item));
+    queries.setQueryData(
+      lookedAtQuery(id).queryKey,
+      (now) => now && { ...now, places: [...now.places.filter(({ item }) => !moved.has(item)), ...places] },
+    );
+    return act.mutateAsync(() =>
+      unwrap(api.PUT('/api/collections/{id}/places', { params: at, body: { places } })),
+    );
+  };
   const keepTie = ({ id: tie, ...body }: Tie) =>
     act.mutateAsync(() =>
       unwrap(api.PUT('/api/collections/{id}/ties/{tie}', { params: { path: { id, tie } }, body })),
