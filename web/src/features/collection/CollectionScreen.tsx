@@ -76,7 +76,13 @@ export function CollectionScreen() {
         </div>
       </div>
       <div className="my-2.5 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-        <ViewBar look={look} aspects={aspects} valuesOf={({ key }) => valuesIn(key)} onChange={setLook} />
+        <ViewBar
+          look={look}
+          aspects={aspects}
+          by={by}
+          valuesOf={({ key }) => valuesIn(key)}
+          onChange={setLook}
+        />
         <KeptViewsBar collection={id} look={look} onLook={setLook} />
       </div>
       <Trouble>

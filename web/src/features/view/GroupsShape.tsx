@@ -1,5 +1,6 @@
 import { plural } from '../../ui';
-import { type Item, shown } from './details';
+import type { Item } from './details';
+import { allGroups } from './groupsOf';
 import type { ShapeProps } from './shapeProps';
 import { ThingMark } from './ThingName';
 import { useSome } from './useSome';
@@ -7,14 +8,6 @@ import { Values } from './Values';
 
 /** Things in columns, one for each value of a detail. */
 export function GroupsShape({ items, seen, own, by, look, onOpen }: ShapeProps) {
-  const byId = new Map(items.map((item) => [item.id, item]));
-  const of = (ids: string[]) => ids.flatMap((id) => byId.get(id) ?? []);
-  const groups = seen.groups(by.key, by.scale);
-  const columns = groups
-    .values()
-    .map((value, at) => ({ name: shown(by, value), things: of(groups.ids(at)) }));
-  const without = of(groups.without());
-  if (without.length > 0) columns.push({ name: `Without ${by.name.toLowerCase()}`, things: without });
   const others = own.filter(({ key }) => key !== by.key);
   return (
     <div
@@ -24,7 +17,7 @@ export function GroupsShape({ items, seen, own, by, look, onOpen }: ShapeProps) 
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what is wider than the screen is scrolled by keys
       tabIndex={0}
     >
-      {columns.map(({ name, things }) => (
+      {allGroups(items, seen, by).map(({ name, things }) => (
         <Column key={name} name={name} things={things} aspects={others} look={look} onOpen={onOpen} />
       ))}
     </div>

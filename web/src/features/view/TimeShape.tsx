@@ -1,45 +1,40 @@
 import { Empty } from '../../ui';
-import { type Item, shown, valuesOf } from './details';
+import type { Item } from './details';
+import { groupsOf } from './groupsOf';
 import type { ShapeProps } from './shapeProps';
 import { ThingMark } from './ThingName';
 import { Values } from './Values';
 
 /** Things along a line of time, by a day that they have. */
 export function TimeShape({ items, seen, own, by, onOpen }: ShapeProps) {
-  const byId = new Map(items.map((item) => [item.id, item]));
-  const of = (ids: string[]) => ids.flatMap((id) => byId.get(id) ?? []);
-  const groups = seen.groups(by.key, by.scale);
-  const days = groups.values();
-  const without = of(groups.without());
+  const { groups: days, without } = groupsOf(items, seen, by);
   const others = own.filter(({ key }) => key !== by.key);
   return (
     <div className="rounded-md bg-card p-4">
       {days.length === 0 && <Empty>No thing that is seen has “{by.name}”.</Empty>}
       <ol aria-label={`Along ${by.name.toLowerCase()}`} className="border-l-[3px] border-petrol">
-        {days.map((day, at) => (
-          <li key={day} className="relative pb-3 pl-5">
+        {days.map(({ name, things }) => (
+          <li key={name} className="relative pb-3 pl-5">
             <span
               aria-hidden="true"
               className="absolute top-2 -left-[8px] size-[13px] rounded-full bg-petrol"
             />
-            <b className="text-petrol">{shown(by, day)}</b>
+            <b className="text-petrol">{name}</b>
             <ul>
-              {of(groups.ids(at)).map((item) => (
+              {things.map((item) => (
                 <Line key={item.id} item={item} others={others} onOpen={onOpen} />
               ))}
             </ul>
           </li>
         ))}
       </ol>
-      {without.length > 0 && (
-        <section aria-label={`Without ${by.name.toLowerCase()}`} className="mt-3 border-t border-line pt-2">
-          <h2 className="text-[14.5px]">Without {by.name.toLowerCase()}</h2>
+      {without.things.length > 0 && (
+        <section aria-label={without.name} className="mt-3 border-t border-line pt-2">
+          <h2 className="text-[14.5px]">{without.name}</h2>
           <ul>
-            {without
-              .filter((item) => valuesOf(item, by.key).length === 0)
-              .map((item) => (
-                <Line key={item.id} item={item} others={others} onOpen={onOpen} />
-              ))}
+            {without.things.map((item) => (
+              <Line key={item.id} item={item} others={others} onOpen={onOpen} />
+            ))}
           </ul>
         </section>
       )}

@@ -1,10 +1,13 @@
 import type { Api } from '../../api';
+import { Menu, MenuItem } from '../../ui';
 import { type Aspect, shown } from './details';
-import { byOf, type Look } from './look';
+import { type Look, ownShown } from './look';
 
 type Props = {
   look: Look;
   aspects: readonly Aspect[];
+  /** By which things are grouped, counted, coloured or laid along time. */
+  by: Aspect;
   /** The values that things have of what the view is narrowed by. */
   valuesOf: (aspect: Aspect) => string[];
   onChange: (look: Look) => void;
@@ -21,8 +24,8 @@ const BY: Partial<Record<Look['shape'], string>> = {
 };
 
 /** What a view is narrowed to, sorted by, and grouped, counted or coloured by. */
-export function ViewBar({ look, aspects, valuesOf, onChange }: Props) {
-  const by = BY[look.shape];
+export function ViewBar({ look, aspects, by, valuesOf, onChange }: Props) {
+  const says = BY[look.shape];
   const [narrowed] = Object.keys(look.only);
   const aspect = aspects.find(({ key }) => key === narrowed);
   return (
@@ -73,11 +76,11 @@ export function ViewBar({ look, aspects, valuesOf, onChange }: Props) {
         )}
       </span>
       <Sorts look={look} aspects={aspects} onChange={onChange} />
-      {by && (
+      {says && (
         <label className="flex items-center gap-1.5">
-          <span className="text-soft">{by}</span>
+          <span className="text-soft">{says}</span>
           <select
-            value={look.shape === 'PICTURES' ? (look.by ?? '') : byOf(look, aspects).key}
+            value={look.shape === 'PICTURES' ? (look.by ?? '') : by.key}
             className={BOX}
             onChange={({ target: { value } }) => onChange({ ...look, by: value || undefined })}
           >
@@ -92,12 +95,13 @@ export function ViewBar({ look, aspects, valuesOf, onChange }: Props) {
           </select>
         </label>
       )}
+      <ShownDetails look={look} aspects={aspects} onChange={onChange} />
       {look.shape === 'CHART' && <Heights look={look} aspects={aspects} onChange={onChange} />}
     </div>
   );
 }
 
-function Sorts({ look, aspects, onChange }: Omit<Props, 'valuesOf'>) {
+function Sorts({ look, aspects, onChange }: Omit<Props, 'by' | 'valuesOf'>) {
   const [first] = look.sorts;
   if (look.shape === 'BOARD' || look.shape === 'CHART' || look.shape === 'TIME') return null;
   return (
@@ -134,13 +138,31 @@ function Sorts({ look, aspects, onChange }: Omit<Props, 'valuesOf'>) {
   );
 }
 
+/** Which details stand with the things; all of them where none was chosen. */
+function ShownDetails({ look, aspects, onChange }: Omit<Props, 'by' | 'valuesOf'>) {
+  const own = aspects.filter((aspect) => aspect.own);
+  if (own.length < 2 || look.shape === 'CHART') return null;
+  const seen = ownShown(look, aspects).map(({ key }) => key);
+  const toggle = (key: string) =>
+    onChange({ ...look, shown: seen.includes(key) ? seen.filter((one) => one !== key) : [...seen, key] });
+  return (
+    <Menu name="Details" label="Details that are seen">
+      {own.map(({ key, name }) => (
+        <MenuItem key={key} onSelect={() => toggle(key)}>
+          {seen.includes(key) ? `Without ${name}` : `With ${name}`}
+        </MenuItem>
+      ))}
+    </Menu>
+  );
+}
+
 const HEIGHTS: Record<Api['Look']['height'], string> = {
   COUNT: 'how many things',
   SUM: 'the sum of',
   MEAN: 'the mean of',
 };
 
-function Heights({ look, aspects, onChange }: Omit<Props, 'valuesOf'>) {
+function Heights({ look, aspects, onChange }: Omit<Props, 'by' | 'valuesOf'>) {
   const numbers = aspects.filter(({ scale }) => scale === 'NUMBERS');
   if (numbers.length === 0) return null;
   return (

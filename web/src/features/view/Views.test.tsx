@@ -115,6 +115,7 @@ test('has the figures of a chart as a table', async () => {
 
 test('lays things along a line of time', async () => {
   await see('Time');
+  expect(screen.getByLabelText<HTMLSelectElement>('along').value).toBe('kept');
   const line = screen.getByRole('list', { name: 'Along kept on' });
   expect(
     within(line)
@@ -132,6 +133,14 @@ test('narrows what is seen and says so', async () => {
   expect(screen.queryByText('Minutes')).toBeNull();
   await user.type(screen.getByLabelText('Only things that hold'), 'zebra');
   expect(screen.getByText(/Nothing in it is as this view wants it/)).toBeTruthy();
+});
+
+test('leaves a detail out of what is seen', async () => {
+  const { user } = await see('Table');
+  await user.click(screen.getByRole('button', { name: 'Details that are seen' }));
+  await user.click(await screen.findByRole('menuitem', { name: 'Without Kind of defence' }));
+  expect(screen.queryByLabelText('Kind of defence of Wall')).toBeNull();
+  expect(screen.getByLabelText('Cost of Wall')).toBeTruthy();
 });
 
 test('opens a view that was kept, and keeps another', async () => {

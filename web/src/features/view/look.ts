@@ -75,6 +75,13 @@ export function sortedBy(look: Look, detail: string): Look {
   return { ...look, sorts: first.isFalling ? others : [{ detail, isFalling: true }, ...others] };
 }
 
+/** The details of the student's own that stand with the things: those that were chosen, else all. */
+export const ownShown = (look: Look, aspects: readonly Aspect[]): Aspect[] => {
+  const own = aspects.filter((aspect) => aspect.own);
+  const chosen = own.filter(({ key }) => look.shown.includes(key));
+  return chosen.length > 0 ? chosen : own;
+};
+
 /** What a look groups, counts or colours by: what it says, or else the first detail that tells things apart. */
 export const byOf = (look: Look, aspects: readonly Aspect[]): Aspect =>
   aspects.find(({ key }) => key === look.by) ??

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { aspectsOf, type Collection, type Item, KEPT, valuesOf } from './details';
-import { byOf, FIRST_LOOK, gather, type Look, SHAPES, type Shape, seenBy } from './look';
+import { byOf, FIRST_LOOK, gather, type Look, ownShown, SHAPES, type Shape, seenBy } from './look';
 
 /** How a collection is looked at, and what is seen of it. */
 export function useLook(collection: Collection) {
@@ -28,7 +28,7 @@ export function useLook(collection: Collection) {
     look,
     setLook,
     aspects,
-    own: aspects.filter((aspect) => aspect.own),
+    own: useMemo(() => ownShown(look, aspects), [look, aspects]),
     seen,
     items,
     by,
