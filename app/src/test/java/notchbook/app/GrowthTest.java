@@ -140,6 +140,39 @@ class GrowthTest extends AppTest {
     }
 
     @Test
+    void findsWhatWentToAnotherPage() {
+        var page = UUID.randomUUID();
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/pages/" + page,
+                "{'sectionId':'%s','title':'Later','day':'2026-11-20'}".formatted(desk.section()));
+        var moved = browser.send(
+                school.student,
+                "PUT",
+                "/api/entries/" + pieces.getFirst(),
+                "{'baseVersion':1,'pageId':'%s','kind':'TYPED','content':%s,'caption':'','width':'FULL','madeAt':'2026-11-04T10:00:00Z'}"
+                        .formatted(page, School.doc("A first echo")));
+        assertThat(moved.status()).as(moved.json().toString()).isEqualTo(200);
+        var earlier = ofEchoes("").at("/beside/earlier/entry");
+        assertThat(earlier.path("id").asString()).isEqualTo(pieces.getFirst().toString());
+        assertThat(earlier.path("pageId").asString()).isEqualTo(page.toString());
+    }
+
+    @Test
+    void listsPiecesFromAPlaceOnThroughTheMonths() {
+        typed("2026-10-03", "In October");
+        typed("2026-09-10", "In September");
+        var path = "/api/growth/pieces?notebook=" + desk.notebook().id() + "&from=";
+        assertThat(IntStream.range(0, 6).mapToObj(from -> browser.get(school.student, path + from)
+                        .json()
+                        .at("/0/piece/name")
+                        .asString()))
+                .containsExactly(
+                        "In September", "In October", "A first echo", "A second echo", "A third echo, twice", "");
+    }
+
+    @Test
     void listsPiecesFromAPlaceOn() {
         var lines = browser.get(
                         school.student,

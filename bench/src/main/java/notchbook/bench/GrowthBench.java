@@ -93,7 +93,7 @@ final class GrowthBench {
                         "insert into entry (id, page_id, kind, content, is_empty, caption, width, position, version, made_at, changed_at)"
                                 + " values (?, ?, ?, ?, false, '', 'FULL', ?, 1, ?, now(3))");
                 var notch = db.prepareStatement(
-                        "insert ignore into notch (entry_id, node_id, cut_by, cut_at) values (?, ?, ?, now(3))")) {
+                        "insert ignore into notch (entry_id, node_id, page_id, cut_by, cut_at) values (?, ?, ?, ?, now(3))")) {
             for (var i = 0; i < ENTRIES / NOTEBOOKS; i++) {
                 var id = UUID.randomUUID().toString();
                 var kind = KINDS.get(i % KINDS.size());
@@ -106,7 +106,8 @@ final class GrowthBench {
                 entry.addBatch();
                 notch.setString(1, id);
                 notch.setString(2, points.get(random.nextInt(points.size())));
-                notch.setString(3, owner);
+                notch.setString(3, pages.get(i % pages.size()).toString());
+                notch.setString(4, owner);
                 notch.addBatch();
             }
             entry.executeBatch();

@@ -189,7 +189,7 @@ final class BagTables {
             ENTRIES,
             part(ENTRIES, ENTRY_MEDIA.ENTRY_ID),
             part(ENTRIES, ENTRY_VERSION.ENTRY_ID),
-            part(ENTRIES, NOTCH.ENTRY_ID),
+            part(ENTRIES, NOTCH.ENTRY_ID, NOTCH.PAGE_ID),
             MARKS,
             part(ENTRIES, CUE_ASKED.CUE),
             part(ENTRIES, REFUSED_POINT.ENTRY_ID),

@@ -4,9 +4,12 @@ import static notchbook.tables.Tables.EDITION;
 import static notchbook.tables.Tables.ENTRY;
 import static notchbook.tables.Tables.HAND_IN;
 import static notchbook.tables.Tables.MEDIA;
+import static notchbook.tables.Tables.NOTCH;
 import static notchbook.tables.Tables.PERSON;
 import static notchbook.tables.Tables.SCHOOL_CLASS;
 import static notchbook.tables.Tables.SET_WORK;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.select;
 
 import java.io.IOException;
 import java.time.Instant;
@@ -65,6 +68,8 @@ final class RowFitting {
             row.put(EDITION.ADDED_BY, owner);
         } else if (of.equals(MEDIA)) {
             row.put(MEDIA.BYTES, contents.take(row));
+        } else if (of.equals(NOTCH)) {
+            row.put(NOTCH.PAGE_ID, pageOf((UUID) row.get(NOTCH.ENTRY_ID)));
         } else if (of.equals(HAND_IN)) {
             requireOwnWork(row);
         }
@@ -81,6 +86,10 @@ final class RowFitting {
                 .flatMap(set -> set.pages().stream())
                 .flatMap(page -> Stream.of(page.picture(), page.photo()))
                 .toList();
+    }
+
+    private static Field<UUID> pageOf(UUID entry) {
+        return field(select(ENTRY.PAGE_ID).from(ENTRY).where(ENTRY.ID.eq(entry)));
     }
 
     /** Versions of one piece of work are one person's. */

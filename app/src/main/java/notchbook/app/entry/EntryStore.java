@@ -191,13 +191,23 @@ class EntryStore {
         return found.values();
     }
 
-    /** How many live, non-empty entries of these kinds each page of notebooks has, and when they were made; pages without any are left out. */
-    List<PageSpan> spans(List<UUID> notebookIds, List<EntryKind> kinds) {
+    /** How many live, non-empty entries of these kinds each page of a notebook has, and when they were made; pages without any are left out. */
+    List<PageSpan> spans(UUID notebookId, List<EntryKind> kinds) {
         return db.select(ENTRY.PAGE_ID, DSL.count(), DSL.min(ENTRY.MADE_AT), DSL.max(ENTRY.MADE_AT))
                 .from(placedWork())
-                .where(isOf(notebookIds, kinds))
+                .where(isOf(notebookId, kinds))
                 .groupBy(ENTRY.PAGE_ID)
                 .fetch(Records.mapping(PageSpan::new));
+    }
+
+    /** The same by the month in which they were made. */
+    List<MonthSpan> months(UUID notebookId, List<EntryKind> kinds) {
+        var month = DSL.year(ENTRY.MADE_AT).mul(12).add(DSL.month(ENTRY.MADE_AT));
+        return db.select(month, DSL.count(), DSL.min(ENTRY.MADE_AT), DSL.max(ENTRY.MADE_AT))
+                .from(placedWork())
+                .where(isOf(notebookId, kinds))
+                .groupBy(month)
+                .fetch(Records.mapping(MonthSpan::new));
     }
 
     /** The first or the last of all that lie on some pages. */
@@ -210,27 +220,23 @@ class EntryStore {
                 .fetchSingle(ENTRY.ID);
     }
 
-    /** Some of them in order of time; from the nearer end, since the database passes over all that come before. */
-    List<UUID> inOrder(List<UUID> notebookIds, List<EntryKind> kinds, Stretch stretch) {
-        var work = db.select(ENTRY.ID).from(placedWork()).where(isOf(notebookIds, kinds));
-        return stretch.isNearerToTheEnd()
-                ? work.orderBy(ENTRY.MADE_AT.desc(), ENTRY.ID.desc())
-                        .offset(stretch.rest() - stretch.length())
-                        .limit(stretch.length())
-                        .fetch(ENTRY.ID)
-                        .reversed()
-                : work.orderBy(ENTRY.MADE_AT, ENTRY.ID)
-                        .offset(stretch.from())
-                        .limit(stretch.most())
-                        .fetch(ENTRY.ID);
+    /** Those that were made within a stretch of time, in no order. */
+    List<Made> made(UUID notebookId, List<EntryKind> kinds, Stretch stretch) {
+        return db.select(ENTRY.ID, ENTRY.MADE_AT)
+                .from(placedWork())
+                .where(isOf(notebookId, kinds), ENTRY.MADE_AT.between(stretch.first(), stretch.last()))
+                .fetch(Records.mapping(Made::new));
     }
+
+    /** An entry by when it was made. */
+    record Made(UUID id, Instant at) {}
 
     private static Table<Record> placedWork() {
         return ENTRY.join(PAGE).on(PAGE.ID.eq(ENTRY.PAGE_ID)).join(SECTION).on(SECTION.ID.eq(PAGE.SECTION_ID));
     }
 
-    private static Condition isOf(List<UUID> notebookIds, List<EntryKind> kinds) {
-        return SECTION.NOTEBOOK_ID.in(notebookIds).and(isLiveWork()).and(isOf(kinds));
+    private static Condition isOf(UUID notebookId, List<EntryKind> kinds) {
+        return SECTION.NOTEBOOK_ID.eq(notebookId).and(isLiveWork()).and(isOf(kinds));
     }
 
     private static Condition isOf(List<EntryKind> kinds) {
@@ -252,12 +258,12 @@ class EntryStore {
     }
 
     private static Table<Record> notchedWork() {
-        return NOTCH.join(ENTRY)
-                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID))
-                .join(PAGE)
-                .on(PAGE.ID.eq(ENTRY.PAGE_ID))
+        return NOTCH.join(PAGE)
+                .on(PAGE.ID.eq(NOTCH.PAGE_ID))
                 .join(SECTION)
-                .on(SECTION.ID.eq(PAGE.SECTION_ID));
+                .on(SECTION.ID.eq(PAGE.SECTION_ID))
+                .join(ENTRY)
+                .on(ENTRY.ID.eq(NOTCH.ENTRY_ID));
     }
 
     private static Condition isLiveWork() {
@@ -285,8 +291,10 @@ class EntryStore {
     }
 
     void cut(UUID entryId, UUID nodeId, UUID personId, Instant at) {
-        db.insertInto(NOTCH, NOTCH.ENTRY_ID, NOTCH.NODE_ID, NOTCH.CUT_BY, NOTCH.CUT_AT)
-                .values(entryId, nodeId, personId, at)
+        db.insertInto(NOTCH, NOTCH.ENTRY_ID, NOTCH.NODE_ID, NOTCH.PAGE_ID, NOTCH.CUT_BY, NOTCH.CUT_AT)
+                .select(DSL.select(ENTRY.ID, DSL.val(nodeId), ENTRY.PAGE_ID, DSL.val(personId), DSL.val(at))
+                        .from(ENTRY)
+                        .where(ENTRY.ID.eq(entryId)))
                 .onDuplicateKeyIgnore()
                 .execute();
     }

@@ -1,5 +1,6 @@
 package notchbook.app.entry;
 
+import static java.util.Comparator.comparing;
 import static java.util.Comparator.naturalOrder;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
@@ -11,8 +12,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import notchbook.app.entry.EntryStore.Made;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Page;
 import notchbook.app.platform.SchoolClock;
@@ -87,7 +90,7 @@ public class NotebookEntries {
      */
     public Optional<Ends> ends(List<UUID> notebookIds, Set<EvidenceKind> kinds) {
         var wanted = entryKinds(kinds);
-        var spans = store.spans(notebookIds, wanted);
+        var spans = besideEachOther(notebookIds, id -> store.spans(id, wanted));
         if (spans.isEmpty()) {
             return Optional.empty();
         }
@@ -103,9 +106,23 @@ public class NotebookEntries {
         return spans.stream().filter(which).map(PageSpan::pageId).toList();
     }
 
-    /** Some of them in order of time. */
-    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds, Stretch stretch) {
-        return store.inOrder(notebookIds, entryKinds(kinds), stretch);
+    /** Some of them in order of time, from a place on that is counted from 0. Only what was made in the months around it is set in order. */
+    public List<UUID> inOrder(List<UUID> notebookIds, Set<EvidenceKind> kinds, int from, int most) {
+        var wanted = entryKinds(kinds);
+        return Stretch.of(besideEachOther(notebookIds, id -> store.months(id, wanted)), from, most)
+                .map(stretch -> besideEachOther(notebookIds, id -> store.made(id, wanted, stretch)).stream()
+                        .sorted(comparing(Made::at)
+                                .thenComparing(made -> made.id().toString()))
+                        .skip(stretch.skipped())
+                        .limit(most)
+                        .map(Made::id)
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** Asks about several notebooks at once: the database has a core for each question. */
+    private static <T> List<T> besideEachOther(List<UUID> notebookIds, Function<UUID, List<T>> question) {
+        return notebookIds.parallelStream().map(question).flatMap(List::stream).toList();
     }
 
     private static List<EntryKind> entryKinds(Set<EvidenceKind> kinds) {

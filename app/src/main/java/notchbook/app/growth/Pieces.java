@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import notchbook.app.entry.Ends;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
-import notchbook.app.entry.Stretch;
 import notchbook.app.find.FoundEntries;
 import notchbook.app.mark.Marks;
 import notchbook.app.notebook.Notebook;
@@ -26,6 +25,7 @@ import notchbook.core.mark.MarkKind;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.notebook.Needle;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /** Finds the pieces of a choice, in order of time. */
 @Component
@@ -67,31 +67,27 @@ class Pieces {
         return only.isEmpty() ? all(ids(within), kinds) : Ordered.of(among(ids(within), kinds, only));
     }
 
-    /** More than fits in the memory of a request may be there, so the database counts. */
+    /** More than fits in the memory of a request may be there, so the database counts, and only once somebody asks. */
     private Ordered all(List<UUID> within, Set<EvidenceKind> kinds) {
-        return entries.ends(within, kinds)
-                .map(ends -> between(ends, within, kinds))
-                .orElse(Ordered.of(List.of()));
-    }
-
-    private Ordered between(Ends ends, List<UUID> within, Set<EvidenceKind> kinds) {
+        var ends = SingletonSupplier.of(() -> entries.ends(within, kinds));
         return new Ordered() {
             @Override
             public int count() {
-                return ends.count();
+                return ends.obtain().map(Ends::count).orElse(0);
             }
 
             @Override
             public List<UUID> some(int from, int most) {
-                return entries.inOrder(within, kinds, new Stretch(from, most, count()));
+                return entries.inOrder(within, kinds, from, most);
             }
 
             @Override
             public UUID at(int place) {
+                var known = ends.obtain().orElseThrow();
                 if (place == 0) {
-                    return ends.first();
+                    return known.first();
                 }
-                return place == count() - 1 ? ends.last() : Ordered.super.at(place);
+                return place == known.count() - 1 ? known.last() : Ordered.super.at(place);
             }
         };
     }
