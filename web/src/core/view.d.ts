@@ -54,4 +54,6 @@ export interface Bars {
   to(): string[];
   counts(): Int32Array;
   amounts(): Float64Array;
+  /** The part of the whole that each bar is, from 0 to 1; empty where there is no whole. */
+  shares(): Float64Array;
 }

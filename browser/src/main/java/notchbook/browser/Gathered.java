@@ -177,5 +177,10 @@ public final class Gathered {
         public double[] amounts() {
             return chart.bars().stream().mapToDouble(bar -> bar.amount()).toArray();
         }
+
+        @JSExport
+        public double[] shares() {
+            return chart.shares().stream().mapToDouble(share -> share).toArray();
+        }
     }
 }

@@ -24,6 +24,20 @@ public record Chart(List<Bar> bars, Optional<DaySpan> span, int without) {
         MEAN
     }
 
+    /** What a chart is drawn as; shares say how large a part of the whole each bar is. */
+    public enum Drawn {
+        BARS,
+        LINE,
+        SHARES
+    }
+
+    /** The part of the whole that each bar is, from 0 to 1; none where there is no whole, or a bar takes away from it. */
+    public List<Double> shares() {
+        var whole = bars.stream().mapToDouble(Bar::amount).sum();
+        var isWhole = whole > 0 && bars.stream().allMatch(bar -> bar.amount() >= 0);
+        return isWhole ? bars.stream().map(bar -> bar.amount() / whole).toList() : List.of();
+    }
+
     /** {@code number} is the detail that is added up; it is not looked at where things are counted. */
     public static Chart of(List<Thing> things, By by, Height height, String number, Comparator<String> words) {
         var grouping = Grouping.of(things, by, words);

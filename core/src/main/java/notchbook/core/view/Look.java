@@ -6,7 +6,7 @@ import java.util.Optional;
 
 /**
  * How a view shows things: its shape; the words and values that it is narrowed to; what it sorts by; what it groups, counts or colours
- * by; what a chart adds up; and which details are seen. Details go by their keys.
+ * by; what a chart adds up and is drawn as, bars where nothing is said; and which details are seen. Details go by their keys.
  */
 public record Look(
         Shape shape,
@@ -15,6 +15,7 @@ public record Look(
         List<Sort> sorts,
         Optional<String> by,
         Chart.Height height,
+        Optional<Chart.Drawn> drawn,
         Optional<String> number,
         List<String> shown) {
     private static final int LONGEST_WORDS = 200;

@@ -134,6 +134,25 @@ class ViewTest {
         assertThat(chart.without()).isEqualTo(1);
     }
 
+    @ParameterizedTest
+    @CsvSource({"COUNT, '0.33 0.17 0.5'", "SUM, '0.88 0.01 0.11'"})
+    void tellsThePartOfTheWhole(Chart.Height height, String shares) {
+        assertThat(Chart.of(DEFENCES, KIND, height, "cost", WORDS).shares().stream()
+                        .map(share -> String.valueOf(Math.round(share * 100) / 100.0))
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(shares);
+    }
+
+    @Test
+    void hasNoPartsWithoutAWhole() {
+        assertThat(Chart.of(List.of(), KIND, Chart.Height.COUNT, "", WORDS).shares())
+                .isEmpty();
+        var owed = things("a x -5 2026-11-01", "b y 10 2026-11-01");
+        assertThat(Chart.of(owed, KIND, Chart.Height.SUM, "cost", WORDS).shares())
+                .as("a part that takes away")
+                .isEmpty();
+    }
+
     private static String rounded(double amount) {
         return String.valueOf(Math.round(amount * 10) / 10.0).replaceFirst("\\.0$", "");
     }
