@@ -14,6 +14,7 @@ import notchbook.app.platform.Job;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.platform.SentFile;
+import notchbook.core.collection.SameAddress;
 import notchbook.formats.link.PageCard;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -72,10 +73,18 @@ class CardFetching implements Job {
             var page = PageCard.read(fetched.content(), fetched.charset(), fetched.address());
             var picture = people.find(card.ownerId())
                     .flatMap(owner -> page.picture().flatMap(address -> picture(owner, address)));
-            return card.fetched(page.title(), page.description(), page.site(), picture);
+            return card.fetched(page, picture, movedTo(card, fetched));
         } catch (IOException unreached) {
             return card.unreached();
         }
+    }
+
+    /** An address that only leads to the same page in other words has not moved. */
+    private static String movedTo(LinkCard card, PublicWeb.Fetched fetched) {
+        return fetched.movedTo()
+                .map(URI::toString)
+                .filter(address -> !SameAddress.of(address).equals(SameAddress.of(card.address())))
+                .orElse("");
     }
 
     /** The page's picture as a photo of the owner's; a picture that can't be had or read is done without. */

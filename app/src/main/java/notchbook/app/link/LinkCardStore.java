@@ -5,6 +5,7 @@ import static notchbook.tables.Tables.LINK_CARD;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -38,6 +39,15 @@ class LinkCardStore {
                 .collect(toMap(LinkCard::address, card -> card));
     }
 
+    /** Cards that were fetched before a time, the longest ago first: pages that were there then. */
+    List<LinkCard> fetchedBefore(Instant time, int most) {
+        return db.selectFrom(LINK_CARD)
+                .where(LINK_CARD.FETCHED_AT.lt(time), LINK_CARD.TITLE.ne(""))
+                .orderBy(LINK_CARD.FETCHED_AT)
+                .limit(most)
+                .fetch(LinkCardStore::card);
+    }
+
     void insert(LinkCard card) {
         db.insertInto(LINK_CARD)
                 .set(LINK_CARD.ID, card.id())
@@ -58,6 +68,9 @@ class LinkCardStore {
                 .set(LINK_CARD.DESCRIPTION, card.description())
                 .set(LINK_CARD.SITE, card.site())
                 .set(LINK_CARD.PICTURE_ID, card.pictureId().orElse(null))
+                .set(LINK_CARD.AUTHOR, card.author())
+                .set(LINK_CARD.PUBLISHED, card.published())
+                .set(LINK_CARD.MOVED_TO, card.movedTo())
                 .set(LINK_CARD.FETCHED_AT, at)
                 .where(LINK_CARD.ID.eq(card.id()))
                 .execute();
@@ -72,7 +85,10 @@ class LinkCardStore {
                 found.get(LINK_CARD.TITLE),
                 found.get(LINK_CARD.DESCRIPTION),
                 found.get(LINK_CARD.SITE),
-                Optional.ofNullable(found.get(LINK_CARD.PICTURE_ID)));
+                Optional.ofNullable(found.get(LINK_CARD.PICTURE_ID)),
+                found.get(LINK_CARD.AUTHOR),
+                found.get(LINK_CARD.PUBLISHED),
+                found.get(LINK_CARD.MOVED_TO));
     }
 
     private static String digest(String address) {

@@ -1,19 +1,27 @@
 package notchbook.app.link;
 
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Jobs;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The cards of the web pages that a person links to: each page is fetched once for each person, and again when asked. */
 @Service
 public class LinkCards {
+    /** As long as a page is taken to be where it was. */
+    private static final Duration GOOD_FOR = Duration.ofDays(30);
+
+    private static final int AT_ONCE = 50;
+
     private final LinkCardStore store;
     private final Jobs jobs;
     private final SchoolClock clock;
@@ -37,6 +45,13 @@ public class LinkCards {
             store.insert(card);
             jobs.want(CardFetching.NAME, card.id());
         }
+    }
+
+    /** Looks now and then whether pages are still where they were. */
+    @Scheduled(initialDelay = 7, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
+    void lookAgain() {
+        store.fetchedBefore(clock.now().minus(GOOD_FOR), AT_ONCE)
+                .forEach(card -> jobs.want(CardFetching.NAME, card.id()));
     }
 
     /** Has a page of the reader's fetched once more. */

@@ -77,8 +77,8 @@ class PublicWeb {
                 .build();
     }
 
-    /** What came back, and from where after redirects. */
-    record Fetched(URI address, byte[] content, Optional<String> charset) {}
+    /** What came back, and from where after redirects; {@code movedTo} is where servers say that it lives from now on. */
+    record Fetched(URI address, byte[] content, Optional<String> charset, Optional<URI> movedTo) {}
 
     /** The beginning of a web page. */
     Fetched page(URI address) throws IOException {
@@ -92,11 +92,16 @@ class PublicWeb {
     /** What an answer has to be; {@code isCut}: what is longer is cut, else refused. */
     private record Wanted(String type, int mostBytes, boolean isCut) {}
 
-    /** An answer, or where it sends us. */
-    private record Step(Optional<Fetched> fetched, Optional<URI> next) {}
+    /** Redirects that are meant to last (RFC 9110, section 15.4). */
+    private static final Set<Integer> FOR_GOOD = Set.of(301, 308);
+
+    /** An answer, or where it sends us, and whether for good. */
+    private record Step(Optional<Fetched> fetched, Optional<URI> next, boolean isForGood) {}
 
     private Fetched fetch(URI address, Wanted wanted) throws IOException {
         var at = address;
+        var hasMoved = true;
+        Optional<URI> movedTo = Optional.empty();
         for (var redirects = 0; redirects <= MOST_REDIRECTS; redirects++) {
             var from = requireWeb(at);
             var request = new HttpGet(from);
@@ -105,9 +110,14 @@ class PublicWeb {
                     .execute(request::cancel);
             var step = client.execute(request, answer -> step(from, answer, wanted));
             if (step.fetched().isPresent()) {
-                return step.fetched().get();
+                var fetched = step.fetched().get();
+                return new Fetched(fetched.address(), fetched.content(), fetched.charset(), movedTo);
             }
             at = step.next().orElseThrow();
+            hasMoved &= step.isForGood();
+            if (hasMoved) {
+                movedTo = Optional.of(at);
+            }
         }
         throw new IOException(address + " leads in circles.");
     }
@@ -122,7 +132,7 @@ class PublicWeb {
     private static Step step(URI from, ClassicHttpResponse answer, Wanted wanted) throws IOException {
         var status = answer.getCode();
         if (status >= 300 && status < 400 && answer.containsHeader(HttpHeaders.LOCATION)) {
-            return new Step(Optional.empty(), Optional.of(next(from, answer)));
+            return new Step(Optional.empty(), Optional.of(next(from, answer)), FOR_GOOD.contains(status));
         }
         var type = ContentType.parseLenient(
                 answer.getEntity() == null ? "" : answer.getEntity().getContentType());
@@ -131,8 +141,10 @@ class PublicWeb {
         }
         var charset = Optional.ofNullable(type.getCharset()).map(Charset::name);
         return new Step(
-                Optional.of(new Fetched(from, read(answer.getEntity().getContent(), wanted), charset)),
-                Optional.empty());
+                Optional.of(
+                        new Fetched(from, read(answer.getEntity().getContent(), wanted), charset, Optional.empty())),
+                Optional.empty(),
+                false);
     }
 
     private static URI next(URI from, ClassicHttpResponse answer) throws IOException {

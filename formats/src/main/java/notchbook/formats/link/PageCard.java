@@ -4,20 +4,26 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import notchbook.core.source.Published;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What a web page says of itself, as plain words: by the Open Graph properties in its head (ogp.me), else by its title
- * and description. Any part may be blank.
+ * and description; who wrote it and when, as far as its head or a time in its text says so. Any part may be blank.
  */
-public record PageCard(String title, String description, String site, Optional<URI> picture) {
+public record PageCard(
+        String title, String description, String site, Optional<URI> picture, String author, String published) {
+    private static final List<String> DAYS =
+            List.of("article:published_time", "og:published_time", "citation_publication_date", "dcterms.date", "date");
     private static final int LONGEST_TITLE = 300;
     private static final int LONGEST_DESCRIPTION = 1_000;
     private static final int LONGEST_SITE = 200;
+    private static final int LONGEST_AUTHOR = 200;
 
     /** Reads HTML from its bytes; {@code charset} is what the server said, and the page itself is asked where it said none. */
     public static PageCard read(byte[] html, Optional<String> charset, URI address) {
@@ -26,7 +32,32 @@ public record PageCard(String title, String description, String site, Optional<U
                 first(LONGEST_TITLE, Stream.of(property(page, "og:title"), page.title(), heading(page))),
                 first(LONGEST_DESCRIPTION, Stream.of(property(page, "og:description"), property(page, "description"))),
                 first(LONGEST_SITE, Stream.of(property(page, "og:site_name"), address.getHost())),
-                picture(property(page, "og:image"), address));
+                picture(property(page, "og:image"), address),
+                first(
+                        LONGEST_AUTHOR,
+                        Stream.of("author", "article:author", "citation_author")
+                                .map(name -> property(page, name))
+                                .filter(name -> !name.contains("://"))),
+                published(page));
+    }
+
+    private static String published(Document page) {
+        var time = page.selectFirst("article time[datetime], time[pubdate]");
+        return Stream.concat(
+                        DAYS.stream().map(name -> property(page, name)),
+                        Stream.of(time == null ? "" : time.attr("datetime")))
+                .filter(words -> !words.isBlank())
+                .flatMap(words -> readable(words).stream())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static Optional<String> readable(String words) {
+        try {
+            return Optional.of(Published.read(words));
+        } catch (IllegalArgumentException noDay) {
+            return Optional.empty();
+        }
     }
 
     private static Document parsed(byte[] html, @Nullable String charset, URI address) {

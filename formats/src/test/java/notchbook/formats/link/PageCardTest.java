@@ -24,7 +24,21 @@ class PageCardTest {
                         "Tide tables & moons",
                         "When the water turns.",
                         "Tidewatch",
-                        Optional.of(URI.create("http://tides.example/moon.jpg"))));
+                        Optional.of(URI.create("http://tides.example/moon.jpg")),
+                        "",
+                        ""));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'<meta name=author content=\"Ada Byrne\"><meta property=article:published_time content=2024-03-05T08:00:00Z>', Ada Byrne, 2024-03-05",
+        "'<meta property=article:author content=https://people.example/ada><meta name=citation_author content=\"Byrne, Ada\">', 'Byrne, Ada', ''",
+        "'<meta name=date content=yesterday><article><time datetime=2023-11>then</time></article>', '', 2023-11",
+        "'<time datetime=2020-01-01>not of the page</time>', '', ''"
+    })
+    void readsWhoWroteItAndWhen(String html, String author, String published) {
+        assertThat(read(html).author()).isEqualTo(author);
+        assertThat(read(html).published()).isEqualTo(published);
     }
 
     @ParameterizedTest
