@@ -236,6 +236,19 @@ class BagsTest extends AppTest {
                         bag -> bag.setRecords(
                                 "page", bag.records("page").replaceAll("\"pattern\":\"\\{", "\"pattern\":\"{{"))),
                 forgery(
+                        "a source that can't be read",
+                        "",
+                        bag -> bag.setRecords(
+                                "collection_item",
+                                bag.records("collection_item").replace("\"source\":\"\"", "\"source\":\"{{\""))),
+                forgery(
+                        "values that can't be read",
+                        "",
+                        bag -> bag.setRecords(
+                                "collection_item",
+                                bag.records("collection_item")
+                                        .replace("\"detail_values\":\"{}\"", "\"detail_values\":\"[1]\""))),
+                forgery(
                         "the same row twice",
                         "page",
                         bag -> bag.setRecords("page", bag.records("page").repeat(2))),
@@ -271,7 +284,7 @@ class BagsTest extends AppTest {
         var taken = taken(brought(bag.packed()));
         assertThat(taken.path("state").asString()).isEqualTo("FAILED");
         assertThat(taken.path("words").asString())
-                .contains(table.isEmpty() ? "A page in this bag can't be read" : "records/" + table + ".jsonl")
+                .contains(table.isEmpty() ? "in this bag can't be read" : "records/" + table + ".jsonl")
                 .endsWith("taken in.");
         assertThat(browser.get(student, "/api/notebooks").json()).hasSize(1);
         assertThat(browser.get(student, "/api/collections").json()).hasSize(1);

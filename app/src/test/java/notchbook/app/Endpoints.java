@@ -15,6 +15,9 @@ final class Endpoints {
     private static final String STUDENT_AND_TEACHER = "OK 404 OK 404 401 404";
     private static final String ANYONE_SIGNED_IN = "OK OK OK OK 401 OK";
     private static final String ANY_STUDENT = "OK OK 404 404 401 404";
+    /** To whom the student shows a collection; they themself have it as their own. */
+    private static final String THOSE_IN_THE_CLASS = "404 OK OK 404 401 404";
+
     private static final String ANYONE = "OK OK OK OK OK OK";
     /** Anyone may try; what comes back holds nothing of anyone else's. */
     private static final String ANYONE_OWN = ANYONE_SIGNED_IN;
@@ -270,6 +273,27 @@ final class Endpoints {
                     "PUT /api/collections/{collection}/ties/{new} {'from':'{item}','to':'{otherItem}','words':'pays','isDirected':true}",
                     STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}/ties/{tie}", STUDENT_ONLY),
+            entry("GET /api/source-questions", ANYONE_SIGNED_IN),
+            entry("GET /api/collections/{collection}/references?style=APA", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/found-file?media={file}", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/gatherings/{gathering} {'mediaId':'{file}'}", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/gatherings/{gathering}", STUDENT_ONLY),
+            entry("POST /api/collections/{collection}/gatherings/{gathering}/taken-back", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/files/TABLE", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/files/BOARD", STUDENT_ONLY),
+            entry("GET /api/collections/{collection}/readers", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/readers/classes/{class}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/readers/classes/{class}", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/readers/people/{classmate}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/readers/people/{classmate}", STUDENT_ONLY),
+            entry("GET /api/shown-collections", ANYONE_OWN),
+            entry("GET /api/shown-collections/{collection}", "404 404 404 404 401 404"),
+            entry("GET /api/shown-collections/{shown}", THOSE_IN_THE_CLASS),
+            entry("GET /api/collections/{shown}", STUDENT_ONLY),
+            entry("PUT /api/collections/{shown}/items/{new} {'kind':'NOTE','title':'n','note':'n'}", STUDENT_ONLY),
+            entry("GET /api/media/{shownFile}", "OK OK OK 404 401 404"),
+            entry("POST /api/shown-collections/{shown}/taken-over {'things':[]}", THOSE_IN_THE_CLASS),
+            entry("POST /api/shown-collections/{shown}/kept-for-later {'things':[]}", THOSE_IN_THE_CLASS),
             entry("GET /api/notebooks/{notebook}/resources", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/items/{item}/notches/{point}", STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}/items/{item}/notches/{point}", STUDENT_ONLY),
@@ -406,6 +430,19 @@ final class Endpoints {
                 "PUT",
                 "/api/collections/" + collection + "/ties/" + tie,
                 "{'from':'%s','to':'%s','words':'','isDirected':false}".formatted(item, otherItem));
+        var shown = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/collections/" + shown, "{'title':'Shown','purpose':''}");
+        var shownFile = school.file(school.student, "shown.txt", "For all.");
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/" + shown + "/items/" + UUID.randomUUID(),
+                "{'kind':'FILE','title':'','note':'','mediaId':'%s'}".formatted(shownFile));
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/collections/%s/readers/classes/%s".formatted(shown, school.schoolClass.id()),
+                "");
         var pattern = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
         var lookBack = UUID.randomUUID();
@@ -500,6 +537,9 @@ final class Endpoints {
                 entry("askedLink", askedLink(desk)),
                 entry("otherAskedLink", askedLink(desk)),
                 entry("film", film(talked)),
+                entry("shown", shown),
+                entry("shownFile", shownFile),
+                entry("gathering", UUID.randomUUID()),
                 entry("file", school.file(school.student, "tides.csv", "day,height\nMon,4.9")),
                 entry("card", card(desk)),
                 entry("collection", collection),

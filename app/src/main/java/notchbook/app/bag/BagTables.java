@@ -91,7 +91,8 @@ final class BagTables {
     private static final BagTable MOVES = part(NOTEBOOKS, EDITION_MOVE.NOTEBOOK_ID);
     private static final BagTable MARKS = part(ENTRIES, MARK.ENTRY_ID);
     private static final BagTable COLLECTIONS = owned(COLLECTION.OWNER_ID, whole(COLLECTION.OWNER_ID));
-    private static final BagTable ITEMS = part(COLLECTIONS, COLLECTION_ITEM.COLLECTION_ID);
+    private static final BagTable ITEMS =
+            part(COLLECTIONS, COLLECTION_ITEM.COLLECTION_ID, COLLECTION_ITEM.GATHERING_ID);
 
     /** What a student sent themself; what others sent that they worked on stays with those. */
     static final BagTable HAND_INS = owned(

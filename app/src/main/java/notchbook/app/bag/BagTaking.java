@@ -1,5 +1,6 @@
 package notchbook.app.bag;
 
+import static notchbook.tables.Tables.COLLECTION;
 import static notchbook.tables.Tables.HAND_IN;
 import static notchbook.tables.Tables.MEDIA;
 import static notchbook.tables.Tables.NOTEBOOK;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.collection.CollectionDesk;
 import notchbook.app.handin.Seals;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaKind;
@@ -43,6 +45,7 @@ class BagTaking implements Job {
     private final Shelf shelf;
     private final BagEdition edition;
     private final BagContents contents;
+    private final CollectionDesk collections;
     private final Seals seals;
     private final Media media;
     private final People people;
@@ -55,6 +58,7 @@ class BagTaking implements Job {
             Shelf bagShelf,
             BagEdition edition,
             BagContents contents,
+            CollectionDesk collections,
             Seals seals,
             Media media,
             People people,
@@ -65,6 +69,7 @@ class BagTaking implements Job {
         this.shelf = bagShelf;
         this.edition = edition;
         this.contents = contents;
+        this.collections = collections;
         this.seals = seals;
         this.media = media;
         this.people = people;
@@ -170,6 +175,14 @@ class BagTaking implements Job {
             } catch (IOException | RuntimeException odd) {
                 throw new IllegalArgumentException(
                         "A page in this bag can't be read, so nothing of it was taken in.", odd);
+            }
+        }
+        for (var collection : intake.taken(COLLECTION)) {
+            try {
+                collections.view(owner, collection);
+            } catch (RuntimeException odd) {
+                throw new IllegalArgumentException(
+                        "A collection in this bag can't be read, so nothing of it was taken in.", odd);
             }
         }
     }

@@ -231,7 +231,9 @@ public class CollectionBinding {
             case WORDS -> value;
             case DAYS -> LocalDate.parse(value).format(DAY);
             case NUMBERS ->
-                (NumberFormat.getInstance(Locale.UK).format(new BigDecimal(value)) + " " + detail.unit()).strip();
+                detail.unit().isEmpty()
+                        ? value
+                        : NumberFormat.getInstance(Locale.UK).format(new BigDecimal(value)) + " " + detail.unit();
         };
     }
 }

@@ -4,7 +4,6 @@ import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
-import java.net.URI;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -27,7 +26,9 @@ import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaView;
 import notchbook.app.notebook.Notebooks;
+import notchbook.app.people.People;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.collection.SameAddress;
@@ -37,7 +38,7 @@ import org.springframework.stereotype.Component;
 
 /** Puts together what is seen of collections. */
 @Component
-class CollectionDesk {
+public class CollectionDesk {
     private final Collections collections;
     private final CollectionStore store;
     private final Details details;
@@ -49,6 +50,7 @@ class CollectionDesk {
     private final LinkCards cards;
     private final Notebooks notebooks;
     private final Syllabi syllabi;
+    private final People people;
     private final SchoolClock clock;
 
     CollectionDesk(
@@ -63,7 +65,9 @@ class CollectionDesk {
             LinkCards cards,
             Notebooks notebooks,
             Syllabi syllabi,
+            People people,
             SchoolClock clock) {
+        this.people = people;
         this.collections = collections;
         this.store = store;
         this.details = details;
@@ -78,7 +82,7 @@ class CollectionDesk {
         this.clock = clock;
     }
 
-    List<CollectionLine> lines(Person reader) {
+    public List<CollectionLine> lines(Person reader) {
         var counts = store.itemCounts(reader.id());
         return store.ownedBy(reader.id()).stream()
                 .map(found -> new CollectionLine(
@@ -86,7 +90,36 @@ class CollectionDesk {
                 .toList();
     }
 
-    CollectionView view(Person reader, UUID id) {
+    /** Whose a collection is that is known to be there. */
+    public Person ownerOf(UUID id) {
+        return store.find(id)
+                .flatMap(found -> people.find(found.ownerId()))
+                .orElseThrow(() -> Refusal.notFound("collection"));
+    }
+
+    /** What a collection is about: how much is in it, and the topics that it helps with. */
+    public record Summary(String title, String purpose, int things, List<String> topics) {}
+
+    /** The same of a collection that is known to be its owner's, without reading all of it. */
+    public Summary summary(Person owner, UUID id) {
+        var found = collections.require(owner, id);
+        return new Summary(
+                found.title(),
+                found.purpose(),
+                store.count(id),
+                topics(owner, notches.in(List.of(id))).values().stream()
+                        .flatMap(List::stream)
+                        .distinct()
+                        .sorted()
+                        .toList());
+    }
+
+    /** What a collection is called that is known to be there. */
+    public String titleOf(UUID id) {
+        return store.find(id).map(CollectionStore.Collection::title).orElse("");
+    }
+
+    public CollectionView view(Person reader, UUID id) {
         var found = collections.require(reader, id);
         var items = store.items(id);
         var behind = behind(reader, id, items);
@@ -106,6 +139,7 @@ class CollectionDesk {
             Map<UUID, Glimpse> glimpses,
             Map<String, LinkCard> cards,
             Map<UUID, List<String>> topics,
+            Map<UUID, Set<UUID>> notched,
             Set<UUID> points,
             Map<UUID, UUID> twins,
             Map<UUID, Instant> keptAt) {}
@@ -123,6 +157,7 @@ class CollectionDesk {
                         reader.id(),
                         items.stream().flatMap(item -> item.url().stream()).toList()),
                 topics(reader, notched),
+                notched,
                 items.stream()
                         .flatMap(item -> notched.getOrDefault(item.id(), Set.of()).stream())
                         .collect(toSet()),
@@ -135,9 +170,13 @@ class CollectionDesk {
         if (notched.isEmpty()) {
             return Map.of();
         }
-        var editions = notebooks.of(reader).stream()
-                .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
-                .toList();
+        var editions = reader.isTeacher()
+                ? syllabi.editions(reader).stream()
+                        .map(info -> syllabi.edition(info.id()))
+                        .toList()
+                : notebooks.of(reader).stream()
+                        .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
+                        .toList();
         return notched.entrySet().stream().collect(toMap(Map.Entry::getKey, one -> topics(one.getValue(), editions)));
     }
 
@@ -168,10 +207,11 @@ class CollectionDesk {
 
     private ItemView view(Item item, Behind behind) {
         var card = item.url().flatMap(url -> Optional.ofNullable(behind.cards().get(url)));
+        var keptOn = clock.dayOf(behind.keptAt().get(item.id()));
         return new ItemView(
                 item.id(),
                 item.kind(),
-                title(item, card),
+                CitedThings.title(item, card),
                 item.note(),
                 item.url(),
                 item.mediaId()
@@ -183,16 +223,12 @@ class CollectionDesk {
                 item.told().heading(),
                 item.told().values(),
                 behind.topics().getOrDefault(item.id(), List.of()),
-                clock.dayOf(behind.keptAt().get(item.id())),
-                Optional.ofNullable(behind.twins().get(item.id())));
-    }
-
-    /** A link that was given no name of its own is called as its page calls itself. */
-    private static String title(Item item, Optional<LinkCard> card) {
-        var isNameless = item.url().map(URI::create).map(URI::getHost).equals(Optional.of(item.title()));
-        return card.map(LinkCard::title)
-                .filter(title -> isNameless && !title.isBlank())
-                .orElse(item.title());
+                behind.notched().getOrDefault(item.id(), Set.of()),
+                keptOn,
+                Optional.ofNullable(behind.twins().get(item.id())),
+                item.told().source(),
+                CitedThings.found(item, card, keptOn),
+                item.told().takenFrom());
     }
 
     private static EntryPlace place(UUID id, Behind behind) {
@@ -201,6 +237,9 @@ class CollectionDesk {
                 id,
                 entry.map(one -> one.place().pageId()),
                 entry.map(Entry::kind),
-                Optional.ofNullable(behind.glimpses().get(id)).flatMap(Glimpse::picture));
+                Optional.ofNullable(behind.glimpses().get(id)).flatMap(Glimpse::picture),
+                Optional.ofNullable(behind.glimpses().get(id))
+                        .map(Glimpse::words)
+                        .orElse(""));
     }
 }

@@ -10,7 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.core.source.Source;
 import org.jooq.DSLContext;
+import org.jooq.InsertSetMoreStep;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -136,8 +138,38 @@ class CollectionStore {
                 .fetch(this::item);
     }
 
+    int count(UUID collectionId) {
+        return db.fetchCount(
+                COLLECTION_ITEM, COLLECTION_ITEM.COLLECTION_ID.eq(collectionId), COLLECTION_ITEM.DELETED_AT.isNull());
+    }
+
+    List<String> addresses(UUID collectionId, UUID notOf) {
+        return db.select(COLLECTION_ITEM.URL)
+                .from(COLLECTION_ITEM)
+                .where(
+                        COLLECTION_ITEM.COLLECTION_ID.eq(collectionId),
+                        COLLECTION_ITEM.DELETED_AT.isNull(),
+                        COLLECTION_ITEM.URL.isNotNull(),
+                        COLLECTION_ITEM.GATHERING_ID.isNull().or(COLLECTION_ITEM.GATHERING_ID.ne(notOf)))
+                .fetch(COLLECTION_ITEM.URL);
+    }
+
     void insert(Item item, Instant at) {
-        db.insertInto(COLLECTION_ITEM)
+        inserting(item, at).execute();
+    }
+
+    /** Puts many in at once, as what came with a gathering where there is one; those that are there stay as they are. */
+    void insertAll(List<Item> items, Optional<UUID> gathering, Instant at) {
+        db.batch(items.stream()
+                        .map(item -> inserting(item, at)
+                                .set(COLLECTION_ITEM.GATHERING_ID, gathering.orElse(null))
+                                .onDuplicateKeyIgnore())
+                        .toList())
+                .execute();
+    }
+
+    private InsertSetMoreStep<Record> inserting(Item item, Instant at) {
+        return db.insertInto(COLLECTION_ITEM)
                 .set(COLLECTION_ITEM.ID, item.id())
                 .set(COLLECTION_ITEM.COLLECTION_ID, item.collectionId())
                 .set(COLLECTION_ITEM.KIND, item.kind().name())
@@ -147,7 +179,21 @@ class CollectionStore {
                 .set(COLLECTION_ITEM.MEDIA_ID, item.mediaId().orElse(null))
                 .set(COLLECTION_ITEM.ENTRY_ID, item.entryId().orElse(null))
                 .set(COLLECTION_ITEM.POSITION, item.position())
-                .set(COLLECTION_ITEM.ADDED_AT, at)
+                .set(COLLECTION_ITEM.WHY, item.told().why())
+                .set(COLLECTION_ITEM.HEADING, item.told().heading())
+                .set(
+                        COLLECTION_ITEM.DETAIL_VALUES,
+                        mapper.writeValueAsString(item.told().values()))
+                .set(COLLECTION_ITEM.SOURCE, written(item.told().source()))
+                .set(COLLECTION_ITEM.TAKEN_FROM, item.told().takenFrom())
+                .set(COLLECTION_ITEM.ADDED_AT, at);
+    }
+
+    /** What came with a gathering goes into the bin, as far as it is not there. */
+    void deleteGathered(UUID gathering, Instant at) {
+        db.update(COLLECTION_ITEM)
+                .set(COLLECTION_ITEM.DELETED_AT, at)
+                .where(COLLECTION_ITEM.GATHERING_ID.eq(gathering), COLLECTION_ITEM.DELETED_AT.isNull())
                 .execute();
     }
 
@@ -160,6 +206,8 @@ class CollectionStore {
                 .set(
                         COLLECTION_ITEM.DETAIL_VALUES,
                         mapper.writeValueAsString(item.told().values()))
+                .set(COLLECTION_ITEM.SOURCE, written(item.told().source()))
+                .set(COLLECTION_ITEM.URL, item.url().orElse(null))
                 .where(COLLECTION_ITEM.ID.eq(item.id()))
                 .execute();
     }
@@ -210,6 +258,17 @@ class CollectionStore {
                 new Told(
                         found.get(COLLECTION_ITEM.WHY),
                         found.get(COLLECTION_ITEM.HEADING),
-                        mapper.readValue(found.get(COLLECTION_ITEM.DETAIL_VALUES), VALUES)));
+                        mapper.readValue(found.get(COLLECTION_ITEM.DETAIL_VALUES), VALUES),
+                        source(found.get(COLLECTION_ITEM.SOURCE)),
+                        found.get(COLLECTION_ITEM.TAKEN_FROM)));
+    }
+
+    /** Most things say nothing of where they come from, so nothing is kept for them. */
+    private String written(Source source) {
+        return source.equals(Source.UNKNOWN) ? "" : mapper.writeValueAsString(source);
+    }
+
+    private Source source(String written) {
+        return written.isEmpty() ? Source.UNKNOWN : mapper.readValue(written, Source.class);
     }
 }

@@ -4,26 +4,36 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.link.LinkCardView;
 import notchbook.app.media.MediaView;
 import notchbook.core.collection.Detail;
+import notchbook.core.source.Source;
 
 /** Collections, as screens are sent them. */
-final class CollectionViews {
+public final class CollectionViews {
     private CollectionViews() {}
 
-    record CollectionLine(UUID id, String title, String purpose, int items) {}
+    public record CollectionLine(UUID id, String title, String purpose, int items) {}
 
-    /** Where an entry in a collection lives, and its picture; empty parts mean that it is in the bin, or that it has none. */
-    record EntryPlace(UUID entryId, Optional<UUID> pageId, Optional<EntryKind> kind, Optional<UUID> pictureId) {}
+    /** Where an entry in a collection lives, its picture and its first words; empty parts mean that it is in the bin, or that it has none. */
+    public record EntryPlace(
+            UUID entryId, Optional<UUID> pageId, Optional<EntryKind> kind, Optional<UUID> pictureId, String words) {
+        /** Its page is its owner's alone. */
+        EntryPlace toBeRead() {
+            return new EntryPlace(entryId, Optional.empty(), kind, pictureId, words);
+        }
+    }
 
     /**
-     * A thing with what is said of it. {@code topics} are those that it helps with, by code and title; {@code sameAs} is an earlier thing
-     * that leads to the same page; {@code card} is what the linked page says of itself.
+     * A thing with what is said of it. {@code topics} are those that it helps with, by code and title,
+     * {@code notches} all lines that it is cut to; {@code sameAs} is an earlier thing
+     * that leads to the same page; {@code card} is what the linked page says of itself; {@code source} is what the student says of where it
+     * comes from, and {@code found} the same with what was found by itself.
      */
-    record ItemView(
+    public record ItemView(
             UUID id,
             ItemKind kind,
             String title,
@@ -36,10 +46,47 @@ final class CollectionViews {
             String heading,
             Map<UUID, List<String>> values,
             List<String> topics,
+            Set<UUID> notches,
             LocalDate keptOn,
-            Optional<UUID> sameAs) {}
+            Optional<UUID> sameAs,
+            Source source,
+            Source found,
+            String takenFrom) {
+        private ItemView toBeRead() {
+            return new ItemView(
+                    id,
+                    kind,
+                    title,
+                    note,
+                    url,
+                    media,
+                    entry.map(EntryPlace::toBeRead),
+                    card,
+                    why,
+                    heading,
+                    values,
+                    topics,
+                    notches,
+                    keptOn,
+                    sameAs,
+                    source,
+                    found,
+                    takenFrom);
+        }
+    }
 
     /** {@code home} is the notebook from which it is sent, where there is one. */
-    record CollectionView(
-            UUID id, String title, String purpose, Optional<UUID> home, List<Detail> details, List<ItemView> items) {}
+    public record CollectionView(
+            UUID id, String title, String purpose, Optional<UUID> home, List<Detail> details, List<ItemView> items) {
+        /** The same for somebody to whom it is shown. */
+        public CollectionView toBeRead() {
+            return new CollectionView(
+                    id,
+                    title,
+                    purpose,
+                    Optional.empty(),
+                    details,
+                    items.stream().map(ItemView::toBeRead).toList());
+        }
+    }
 }

@@ -27,6 +27,7 @@ public class Collections {
     private static final int LONGEST_PURPOSE = 300;
     private static final Duration KEPT_IN_BIN = Duration.ofDays(30);
     private static final int LONGEST_NOTE = 4_000;
+    private static final int MOST = 50_000;
 
     private final CollectionStore store;
     private final Entries entries;
@@ -68,6 +69,23 @@ public class Collections {
         return store.items(id).stream().map(Item::id).collect(toSet());
     }
 
+    /** The same in their order. */
+    public List<Item> itemsOf(Person reader, UUID id) {
+        requireOwn(reader, id);
+        return store.items(id);
+    }
+
+    public int sizeOf(Person reader, UUID id) {
+        requireOwn(reader, id);
+        return store.count(id);
+    }
+
+    /** The addresses that a collection of the reader's own leads to, but for what came with one gathering. */
+    public List<String> addressesOf(Person reader, UUID id, UUID gathering) {
+        requireOwn(reader, id);
+        return store.addresses(id, gathering);
+    }
+
     Collection require(Person reader, UUID id) {
         return store.find(id)
                 .filter(found -> found.ownerId().equals(reader.id()))
@@ -77,7 +95,9 @@ public class Collections {
     /** Makes a collection, or gives the one with this id a new title and purpose. */
     @Transactional
     public void keep(Person reader, UUID id, String title, String purpose) {
-        reader.requireStudent();
+        if (reader.isKeeper()) {
+            throw Refusal.notFound("place");
+        }
         var collection = new Collection(id, reader.id(), checked(title), purpose.strip());
         if (purpose.length() > LONGEST_PURPOSE) {
             throw Refusal.unfit("Say what it is for in up to 300 characters.");
@@ -123,6 +143,31 @@ public class Collections {
         var item = item(reader, id, wish, there.size());
         store.insert(item, clock.now());
         item.url().ifPresent(url -> cards.want(reader.id(), url));
+    }
+
+    /** Puts many things in at once, each where its position says; those that are there stay as they are. */
+    @Transactional
+    public void addAll(Person reader, UUID id, UUID gathering, List<Item> items) {
+        require(reader, id);
+        if (store.count(id) + items.size() > MOST) {
+            throw Refusal.unfit("A collection holds up to 50,000 things. Make another one for the rest.");
+        }
+        store.insertAll(items, Optional.of(gathering), clock.now());
+    }
+
+    /** Puts in what was somebody's before; {@code whose} says whose, and in which collection. */
+    @Transactional
+    public void takeOver(Person reader, UUID id, List<Item> items, String whose) {
+        require(reader, id);
+        store.insertAll(items.stream().map(item -> item.from(whose)).toList(), Optional.empty(), clock.now());
+        items.stream().flatMap(item -> item.url().stream()).forEach(url -> cards.want(reader.id(), url));
+    }
+
+    /** What came with a gathering goes into the bin. */
+    @Transactional
+    public void takeBack(Person reader, UUID id, UUID gathering) {
+        require(reader, id);
+        store.deleteGathered(gathering, clock.now());
     }
 
     /** Puts the items in an order; items that are not named keep their order after those that are. */

@@ -7,6 +7,7 @@ import java.util.UUID;
 import notchbook.app.people.Person;
 import notchbook.core.collection.Detail;
 import notchbook.core.collection.DetailKind;
+import notchbook.core.source.Source;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -44,9 +45,11 @@ class DetailController {
             Optional<String> note,
             Optional<String> why,
             Optional<String> heading,
-            Optional<Map<UUID, List<String>>> values) {
+            Optional<Map<UUID, List<String>>> values,
+            Optional<Source> source,
+            Optional<String> url) {
         Things.Telling telling() {
-            return new Things.Telling(title, note, why, heading, values.orElse(Map.of()));
+            return new Things.Telling(title, note, why, heading, values.orElse(Map.of()), source, url);
         }
     }
 

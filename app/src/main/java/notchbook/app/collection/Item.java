@@ -15,6 +15,14 @@ public record Item(
         Optional<UUID> entryId,
         int position,
         Told told) {
+    Item from(String whose) {
+        return with(title, note, told.from(whose));
+    }
+
+    Item at(Optional<String> otherUrl) {
+        return new Item(id, collectionId, kind, title, note, otherUrl, mediaId, entryId, position, told);
+    }
+
     Item with(String otherTitle, String otherNote, Told otherTold) {
         return new Item(id, collectionId, kind, otherTitle, otherNote, url, mediaId, entryId, position, otherTold);
     }

@@ -9,10 +9,12 @@ import static notchbook.tables.Tables.NOTEBOOK;
 import static org.jooq.impl.DSL.case_;
 import static org.jooq.impl.DSL.select;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.syllabus.KeyedToSyllabus;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -27,6 +29,15 @@ class ItemNotches implements KeyedToSyllabus {
 
     /** What each notched item of a person's collections is notched to. */
     Map<UUID, Set<UUID>> of(UUID personId) {
+        return notched(COLLECTION.OWNER_ID.eq(personId));
+    }
+
+    /** The same in some collections. */
+    Map<UUID, Set<UUID>> in(List<UUID> collections) {
+        return notched(COLLECTION.ID.in(collections));
+    }
+
+    private Map<UUID, Set<UUID>> notched(Condition which) {
         return db
                 .select(ITEM_NOTCH.ITEM_ID, ITEM_NOTCH.NODE_ID)
                 .from(ITEM_NOTCH)
@@ -34,7 +45,7 @@ class ItemNotches implements KeyedToSyllabus {
                 .on(COLLECTION_ITEM.ID.eq(ITEM_NOTCH.ITEM_ID))
                 .join(COLLECTION)
                 .on(COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID))
-                .where(COLLECTION.OWNER_ID.eq(personId))
+                .where(which)
                 .fetchGroups(ITEM_NOTCH.ITEM_ID, ITEM_NOTCH.NODE_ID)
                 .entrySet()
                 .stream()

@@ -4,8 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.core.link.WebLink;
+import notchbook.core.source.Source;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,8 +21,10 @@ public class Things {
     private final Collections collections;
     private final CollectionStore store;
     private final Details details;
+    private final LinkCards cards;
 
-    Things(Collections collections, CollectionStore store, Details details) {
+    Things(Collections collections, CollectionStore store, Details details, LinkCards cards) {
+        this.cards = cards;
         this.collections = collections;
         this.store = store;
         this.details = details;
@@ -31,7 +36,9 @@ public class Things {
             Optional<String> note,
             Optional<String> why,
             Optional<String> heading,
-            Map<UUID, List<String>> values) {}
+            Map<UUID, List<String>> values,
+            Optional<Source> source,
+            Optional<String> url) {}
 
     @Transactional
     public void tell(Person reader, UUID collectionId, UUID itemId, Telling telling) {
@@ -39,16 +46,31 @@ public class Things {
         var told = new Told(
                 telling.why().orElse(before.told().why()),
                 telling.heading().map(String::strip).orElse(before.told().heading()),
-                details.filled(collectionId, before.told().values(), telling.values()));
+                details.filled(collectionId, before.told().values(), telling.values()),
+                telling.source().orElse(before.told().source()),
+                before.told().takenFrom());
         if (told.why().length() > LONGEST_WHY) {
             throw Refusal.unfit("Say why you kept it in up to 4,000 characters.");
         }
         if (told.heading().length() > LONGEST_HEADING) {
             throw Refusal.unfit("A heading has up to 120 characters.");
         }
-        store.update(before.with(
-                telling.title().map(Collections::checked).orElse(before.title()),
-                telling.note().map(Collections::checkedNote).orElse(before.note()),
-                told));
+        store.update(before.at(telling.url()
+                        .map(typed -> linked(reader, before, typed))
+                        .or(before::url))
+                .with(
+                        telling.title().map(Collections::checked).orElse(before.title()),
+                        telling.note().map(Collections::checkedNote).orElse(before.note()),
+                        told));
+    }
+
+    /** A page may have moved; what it says of itself there is fetched. */
+    private String linked(Person reader, Item before, String typed) {
+        if (before.kind() != ItemKind.LINK) {
+            throw Refusal.unfit("Only a link has an address.");
+        }
+        var address = WebLink.require(typed).address().toString();
+        cards.want(reader.id(), address);
+        return address;
     }
 }

@@ -1,14 +1,38 @@
 package notchbook.app.collection;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import notchbook.core.source.Source;
 
-/** What its student says of a thing: why it was kept, under which heading it stands, and its values by the detail. */
-public record Told(String why, String heading, Map<UUID, List<String>> values) {
-    static final Told NOTHING = new Told("", "", Map.of());
+/**
+ * What its student says of a thing: why it was kept, under which heading it stands, its values by the detail, where it
+ * comes from, and whose it was before it was taken over.
+ */
+public record Told(String why, String heading, Map<UUID, List<String>> values, Source source, String takenFrom) {
+    static final Told NOTHING = new Told("", "", Map.of(), Source.UNKNOWN, "");
 
-    List<String> of(UUID detail) {
+    public List<String> of(UUID detail) {
         return values.getOrDefault(detail, List.of());
+    }
+
+    /** The same in another collection, where its details have other ids. */
+    public Told copied(Predicate<UUID> isKnown, UnaryOperator<UUID> copyOf) {
+        return new Told(
+                why,
+                heading,
+                values.entrySet().stream()
+                        .filter(one -> isKnown.test(one.getKey()))
+                        .collect(toMap(one -> copyOf.apply(one.getKey()), Map.Entry::getValue)),
+                source,
+                takenFrom);
+    }
+
+    Told from(String whose) {
+        return new Told(why, heading, values, source, whose);
     }
 }

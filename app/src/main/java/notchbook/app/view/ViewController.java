@@ -18,14 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 class ViewController {
     private final KeptViews views;
     private final Boards boards;
+    private final LookedAt lookedAt;
 
-    ViewController(KeptViews views, Boards boards) {
+    ViewController(KeptViews views, Boards boards, LookedAt lookedAt) {
+        this.lookedAt = lookedAt;
         this.views = views;
         this.boards = boards;
     }
-
-    /** How a collection is looked at: the views that are kept, and what lies where on its board. */
-    record ViewsOfCollection(List<NamedView> views, List<Place> places, List<Tie> ties) {}
 
     record KeptViewBody(String name, Look look) {}
 
@@ -35,7 +34,7 @@ class ViewController {
 
     @GetMapping("/api/collections/{id}/views")
     ViewsOfCollection all(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        return new ViewsOfCollection(views.of(reader, id), boards.places(reader, id), boards.ties(reader, id));
+        return lookedAt.of(reader, id);
     }
 
     @PutMapping("/api/collections/{id}/views/{view}")

@@ -4,11 +4,14 @@ import static notchbook.tables.Tables.BAG;
 import static notchbook.tables.Tables.BOOK_PATTERN;
 import static notchbook.tables.Tables.BROUGHT_BAG;
 import static notchbook.tables.Tables.CLASS_PLAN;
+import static notchbook.tables.Tables.COLLECTION_FOR_CLASS;
+import static notchbook.tables.Tables.COLLECTION_FOR_PERSON;
 import static notchbook.tables.Tables.COLUMN_CHOICE;
 import static notchbook.tables.Tables.COPY;
 import static notchbook.tables.Tables.ENTRY_WORD;
 import static notchbook.tables.Tables.FAILED_SIGN_IN;
 import static notchbook.tables.Tables.FIRST_VISIT;
+import static notchbook.tables.Tables.GATHERING;
 import static notchbook.tables.Tables.JOB;
 import static notchbook.tables.Tables.KNOWN_DEVICE;
 import static notchbook.tables.Tables.MEDIA;
@@ -48,11 +51,14 @@ class BagTablesTest {
             BAG,
             BROUGHT_BAG,
             BOOK_PATTERN,
+            COLLECTION_FOR_CLASS,
+            COLLECTION_FOR_PERSON,
             COLUMN_CHOICE,
             COPY,
             ENTRY_WORD,
             FAILED_SIGN_IN,
             FIRST_VISIT,
+            GATHERING,
             JOB,
             KNOWN_DEVICE,
             PHONE_LINK,

@@ -1,0 +1,95 @@
+package notchbook.app.collection;
+
+import static notchbook.tables.Tables.CLASS_MEMBER;
+import static notchbook.tables.Tables.COLLECTION;
+import static notchbook.tables.Tables.COLLECTION_FOR_CLASS;
+import static notchbook.tables.Tables.COLLECTION_FOR_PERSON;
+import static org.jooq.impl.DSL.select;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** To whom collections are shown by name. A class stands for whoever is in it now. */
+@Repository
+public class CollectionReaders {
+    private final DSLContext db;
+
+    CollectionReaders(DSLContext db) {
+        this.db = db;
+    }
+
+    /** The collections of others that are shown to a person and are in no bin. */
+    public Set<UUID> shownTo(UUID personId) {
+        return db.select(COLLECTION.ID)
+                .from(COLLECTION)
+                .where(isShownTo(personId))
+                .fetchSet(COLLECTION.ID);
+    }
+
+    public boolean isShown(UUID collectionId, UUID personId) {
+        return db.fetchExists(COLLECTION, COLLECTION.ID.eq(collectionId).and(isShownTo(personId)));
+    }
+
+    private static Condition isShownTo(UUID personId) {
+        var byClass = select(COLLECTION_FOR_CLASS.COLLECTION_ID)
+                .from(COLLECTION_FOR_CLASS)
+                .join(CLASS_MEMBER)
+                .on(CLASS_MEMBER.CLASS_ID.eq(COLLECTION_FOR_CLASS.CLASS_ID))
+                .where(CLASS_MEMBER.PERSON_ID.eq(personId));
+        var byName = select(COLLECTION_FOR_PERSON.COLLECTION_ID)
+                .from(COLLECTION_FOR_PERSON)
+                .where(COLLECTION_FOR_PERSON.PERSON_ID.eq(personId));
+        return COLLECTION
+                .DELETED_AT
+                .isNull()
+                .and(COLLECTION.OWNER_ID.ne(personId))
+                .and(COLLECTION.ID.in(byClass).or(COLLECTION.ID.in(byName)));
+    }
+
+    public List<UUID> classesOf(UUID collectionId) {
+        return db.select(COLLECTION_FOR_CLASS.CLASS_ID)
+                .from(COLLECTION_FOR_CLASS)
+                .where(COLLECTION_FOR_CLASS.COLLECTION_ID.eq(collectionId))
+                .fetch(COLLECTION_FOR_CLASS.CLASS_ID);
+    }
+
+    public List<UUID> peopleOf(UUID collectionId) {
+        return db.select(COLLECTION_FOR_PERSON.PERSON_ID)
+                .from(COLLECTION_FOR_PERSON)
+                .where(COLLECTION_FOR_PERSON.COLLECTION_ID.eq(collectionId))
+                .fetch(COLLECTION_FOR_PERSON.PERSON_ID);
+    }
+
+    public void showToClass(UUID collectionId, UUID classId, Instant at) {
+        db.insertInto(COLLECTION_FOR_CLASS)
+                .values(collectionId, classId, at)
+                .onDuplicateKeyIgnore()
+                .execute();
+    }
+
+    public void showToPerson(UUID collectionId, UUID personId, Instant at) {
+        db.insertInto(COLLECTION_FOR_PERSON)
+                .values(collectionId, personId, at)
+                .onDuplicateKeyIgnore()
+                .execute();
+    }
+
+    public void hideFromClass(UUID collectionId, UUID classId) {
+        db.deleteFrom(COLLECTION_FOR_CLASS)
+                .where(COLLECTION_FOR_CLASS.COLLECTION_ID.eq(collectionId), COLLECTION_FOR_CLASS.CLASS_ID.eq(classId))
+                .execute();
+    }
+
+    public void hideFromPerson(UUID collectionId, UUID personId) {
+        db.deleteFrom(COLLECTION_FOR_PERSON)
+                .where(
+                        COLLECTION_FOR_PERSON.COLLECTION_ID.eq(collectionId),
+                        COLLECTION_FOR_PERSON.PERSON_ID.eq(personId))
+                .execute();
+    }
+}

@@ -1,0 +1,36 @@
+package notchbook.app.source;
+
+import java.util.List;
+import java.util.UUID;
+import notchbook.app.collection.CitedThings;
+import notchbook.app.people.Person;
+import notchbook.core.source.Source;
+import notchbook.formats.source.Reference;
+import notchbook.formats.source.ReferenceStyle;
+import notchbook.formats.source.References;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reference lists of collections, and what is asked of a source. */
+@RestController
+class SourceController {
+    private final CitedThings cited;
+
+    SourceController(CitedThings cited) {
+        this.cited = cited;
+    }
+
+    @GetMapping("/api/source-questions")
+    List<String> questions() {
+        return Source.QUESTIONS;
+    }
+
+    @GetMapping("/api/collections/{id}/references")
+    List<Reference> references(
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam ReferenceStyle style) {
+        return References.list(cited.of(reader, id), style);
+    }
+}
