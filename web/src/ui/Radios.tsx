@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useEffect, useId, useState } from 'react';
 
 /** A choice of a few, all of them in sight. */
 export function Radios<Value extends string>({
@@ -16,6 +16,9 @@ export function Radios<Value extends string>({
   isLabelled?: boolean;
 }) {
   const name = useId();
+  // What is chosen is there from the press on, before whoever keeps it has it.
+  const [chosen, setChosen] = useState(value);
+  useEffect(() => setChosen(value), [value]);
   return (
     <fieldset className="flex flex-wrap items-center gap-x-3">
       <legend className={isLabelled ? 'float-left mr-2 w-16 font-semibold' : 'sr-only'}>{label}</legend>
@@ -25,8 +28,11 @@ export function Radios<Value extends string>({
             type="radio"
             name={name}
             className="h-4 w-4 accent-petrol"
-            checked={one === value}
-            onChange={() => onChoose(one)}
+            checked={one === chosen}
+            onChange={() => {
+              setChosen(one);
+              onChoose(one);
+            }}
           />
           {words}
         </label>

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Card, Trouble } from '../../ui';
@@ -18,10 +19,12 @@ export function ToCover({ notebook, section }: { notebook: string; section: stri
         ? unwrap(api.DELETE('/api/notebooks/{id}/ticks/{point}', path))
         : unwrap(api.PUT('/api/notebooks/{id}/ticks/{point}', path));
     },
-    onMutate: ({ point, isTicked }) =>
+    onMutate: async ({ point, isTicked }) => {
+      await queries.cancelQueries(query);
       queries.setQueryData(query.queryKey, (now) =>
         now?.map((one) => (one.point === point ? { ...one, isTicked: !isTicked } : one)),
-      ),
+      );
+    },
     onSettled: () => queries.invalidateQueries({ queryKey: query.queryKey }),
   });
   if (points.length === 0) return null;
@@ -44,13 +47,7 @@ export function ToCover({ notebook, section }: { notebook: string; section: stri
             key={point.point}
             className="flex break-inside-avoid items-start gap-2.5 border-b border-line py-1.5"
           >
-            <input
-              type="checkbox"
-              aria-label={`${point.code}: I have this`}
-              checked={point.isTicked}
-              onChange={() => tick.mutate(point)}
-              className="h-6 w-6 shrink-0 accent-petrol"
-            />
+            <Tick point={point} onTick={() => tick.mutate(point)} />
             <b className={`w-10 shrink-0 pt-0.5 ${point.isCovered ? 'text-petrol' : 'text-soft'}`}>
               {point.code}
             </b>
@@ -69,5 +66,23 @@ export function ToCover({ notebook, section }: { notebook: string; section: stri
         ))}
       </ul>
     </Card>
+  );
+}
+
+/** A tick is there from the press on, before the server knows of it. */
+function Tick({ point, onTick }: { point: Point; onTick: () => void }) {
+  const [isTicked, setTicked] = useState(point.isTicked);
+  useEffect(() => setTicked(point.isTicked), [point.isTicked]);
+  return (
+    <input
+      type="checkbox"
+      aria-label={`${point.code}: I have this`}
+      checked={isTicked}
+      onChange={() => {
+        setTicked(!isTicked);
+        onTick();
+      }}
+      className="h-6 w-6 shrink-0 accent-petrol"
+    />
   );
 }
