@@ -20,7 +20,8 @@ export function TalkDialog({ title, talk, subject, canSave, onClose }: Props) {
   useEffect(() => () => player.pause(), [player]);
   // A press goes on from where the last one led, also when that was not drawn yet.
   const step = (to: (from: number) => number) => {
-    const millis = to(isHere ? player.position() * 1000 : 0);
+    // In whole ms: a hair before a step is at it.
+    const millis = to(isHere ? Math.round(player.position() * 1000) : 0);
     if (millis >= 0) player.seekIn(playable, millis / 1000);
   };
   return (

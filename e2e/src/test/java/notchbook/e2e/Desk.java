@@ -112,9 +112,11 @@ record Desk(Page page) {
     /** Notches the chosen entry by typing a code. */
     Desk notch(String code) {
         key("n");
-        page.getByLabel("Code or word of a point").fill(code);
+        var typed = page.getByLabel("Code or word of a point");
+        typed.fill(code);
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
+        assertThat(typed).hasCount(0);
         return this;
     }
 
