@@ -32,6 +32,12 @@ export default defineConfig({
         description: 'A study notebook keyed to the syllabus',
         start_url: '/',
         display: 'standalone',
+        // What a phone shares with the installed application is kept in a collection.
+        share_target: {
+          action: '/shared',
+          method: 'GET',
+          params: { title: 'title', text: 'text', url: 'url' },
+        },
         background_color: '#e6ebea',
         theme_color: '#17262d',
         icons: [

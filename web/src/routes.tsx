@@ -23,10 +23,11 @@ const { BookPatternsScreen, BookScreen, BooksScreen } = screens(
 );
 const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
 const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
-const { CollectionScreen, CollectionsScreen } = screens(
+const { CollectionScreen, CollectionsScreen, SharedScreen } = screens(
   () => import('./features/collection/screens'),
   'CollectionScreen',
   'CollectionsScreen',
+  'SharedScreen',
 );
 const { BinScreen, NeedleScreen, NotebookScreen, SectionScreen, UnfiledScreen } = screens(
   () => import('./features/contents/screens'),
@@ -42,6 +43,7 @@ const { ClassScreen, CoverageScreen, StudentScreen } = screens(
   'CoverageScreen',
   'StudentScreen',
 );
+const { ShownScreen } = screens(() => import('./features/show/screens'), 'ShownScreen');
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
 const { SetWorkScreen } = screens(() => import('./features/setwork/screens'), 'SetWorkScreen');
@@ -150,6 +152,8 @@ export const routes: RouteObject[] = [
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },
       { path: '/collections/:collection', element: <CollectionScreen /> },
+      { path: '/shown/:collection', element: <ShownScreen /> },
+      { path: '/shared', element: <SharedScreen /> },
       { path: '/hand-in', element: <GoToHandIn /> },
       { path: '/hand-ins', element: <HandInsScreen /> },
       { path: '/versions/:handIn', element: <VersionScreen /> },

@@ -5,6 +5,7 @@ import { type Api, api, sendFile, unwrap } from '../../api';
 import { Button, ChoiceField, Dialog, TextField, Trouble } from '../../ui';
 import { contentsQuery, notebooksQuery, useNotebook } from '../contents';
 import { pageQuery } from '../entry';
+import { isListFile } from '../gather';
 
 type Kind = Api['ItemView']['kind'];
 const KINDS: [Kind, string][] = [
@@ -14,10 +15,16 @@ const KINDS: [Kind, string][] = [
   ['ENTRY', 'Own entry'],
 ];
 
-type Props = { collection: string; onClose: () => void; onAdded: () => void };
+type Props = {
+  collection: string;
+  onClose: () => void;
+  onAdded: () => void;
+  /** A file of many things was chosen, which is looked into first. */
+  onList: (file: File) => void;
+};
 
 /** Put a link, a note, a file or one of your own entries into a collection. */
-export function AddDialog({ collection, onClose, onAdded }: Props) {
+export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
   const [kind, setKind] = useState<Kind>('LINK');
   const add = useMutation({
     mutationFn: async (form: FormData) => {
@@ -46,7 +53,12 @@ export function AddDialog({ collection, onClose, onAdded }: Props) {
   });
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    add.mutate(new FormData(event.currentTarget));
+    const chosen = event.currentTarget.elements.namedItem('file');
+    const file = chosen instanceof HTMLInputElement ? chosen.files?.[0] : undefined;
+    if (file && isListFile(file)) {
+      onClose();
+      onList(file);
+    } else add.mutate(new FormData(event.currentTarget));
   };
   return (
     <Dialog title="Add to the collection" onClose={onClose}>
@@ -73,7 +85,7 @@ export function AddDialog({ collection, onClose, onAdded }: Props) {
             name="file"
             type="file"
             required
-            hint="Up to 200 MB. Pictures and recordings too."
+            hint="Up to 200 MB. Bookmarks, tables (CSV), BibTeX and RIS can be taken in thing by thing."
           />
         )}
         {kind === 'ENTRY' ? (

@@ -1,20 +1,9 @@
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
+import { NO_READERS, thing, UNKNOWN_SOURCE } from '../../test/thing';
 import { refuse, visit } from '../../test/visit';
 
-const item = (title: string, more: Partial<Api['ItemView']> = {}): Api['ItemView'] => ({
-  id: title,
-  title,
-  note: '',
-  kind: 'NOTE',
-  why: '',
-  heading: '',
-  values: {},
-  topics: [],
-  keptOn: '2026-11-20',
-  ...more,
-});
 const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
   visit('/collections/c1', {
     'GET /api/collections/c1': {
@@ -25,9 +14,9 @@ const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
       details: [],
       items,
     },
+    'GET /api/collections/c1/readers': NO_READERS,
     'POST /api/collections/c1/order': {},
     'GET /api/collections/c1/views': { views: [], places: [], ties: [] },
-    'GET /api/notebooks/n1/resources': [],
     'GET /api/notebooks/n1/syllabus': [],
     ...more,
   });
@@ -40,9 +29,9 @@ test('says how to put the first thing in', async () => {
 });
 
 test.each([
-  [item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' }), 'https://skerrow.example/wall'],
+  [thing('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' }), 'https://skerrow.example/wall'],
   [
-    item('Plan', {
+    thing('Plan', {
       kind: 'FILE',
       media: {
         id: 'm1',
@@ -57,26 +46,29 @@ test.each([
     }),
     '/api/media/m1',
   ],
-  [item('Echo', { kind: 'ENTRY', entry: { entryId: 'e1', pageId: 'p1', kind: 'TYPED' } }), '/p/p1?entry=e1'],
+  [
+    thing('Echo', { kind: 'ENTRY', entry: { entryId: 'e1', pageId: 'p1', kind: 'TYPED', words: '' } }),
+    '/p/p1?entry=e1',
+  ],
 ])('leads to what an item is', async (one, href) => {
   await open([one]);
   expect(screen.getByRole('link', { name: new RegExp(one.title) }).getAttribute('href')).toBe(href);
 });
 
 test('gives an outside page neither our window nor our address', async () => {
-  await open([item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' })]);
+  await open([thing('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' })]);
   const link = screen.getByRole('link', { name: /Wall/ });
   expect(link.getAttribute('rel')).toBe('noreferrer noopener');
 });
 
 test('says that an entry lies in the bin instead of leading nowhere', async () => {
-  await open([item('Echo', { kind: 'ENTRY', entry: { entryId: 'e1' } })]);
+  await open([thing('Echo', { kind: 'ENTRY', entry: { entryId: 'e1', words: '' } })]);
   expect(screen.getByText('· its entry is in the bin')).toBeTruthy();
   expect(screen.queryByRole('link', { name: /Echo/ })).toBeNull();
 });
 
 test('moves a thing by one place and sends the whole order', async () => {
-  const { user, server } = await open([item('a'), item('b'), item('c')]);
+  const { user, server } = await open([thing('a'), thing('b'), thing('c')]);
   expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Move a up' }).disabled).toBe(true);
   await user.click(screen.getByRole('button', { name: 'Move c up' }));
   await waitFor(() =>
@@ -96,8 +88,7 @@ test('keeps the dialog and its words open when a link is refused', async () => {
 });
 
 test('notches a thing to a point of the notebook at hand', async () => {
-  const { user, server } = await open([item('Bats')], {
-    'GET /api/notebooks/n1/resources': [],
+  const { user, server } = await open([thing('Bats')], {
     'GET /api/notebooks/n1/syllabus': [{ id: 'p1', code: '2.3a', title: 'Echo', kind: 'POINT' }],
     'PUT /api/collections/c1/items/*/notches/*': {},
   });
@@ -121,12 +112,12 @@ test('takes addresses that are pasted, and takes them back', async () => {
 });
 
 test('says that a page is in here twice', async () => {
-  await open([item('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall', sameAs: 'other' })]);
+  await open([thing('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall', sameAs: 'other' })]);
   expect(screen.getByText('the same page is in here twice')).toBeTruthy();
 });
 
 test('leads to handing it in, to a link for a reader, and to a copy', async () => {
-  const { user } = await open([item('Wall')], {
+  const { user } = await open([thing('Wall')], {
     'GET /api/reader-links': { rule: 'FREE', links: [] },
     'GET /api/copies': [],
   });
@@ -136,4 +127,92 @@ test('leads to handing it in, to a link for a reader, and to a copy', async () =
   );
   expect(await screen.findByRole('button', { name: 'Link for a reader' })).toBeTruthy();
   expect(screen.getByRole('button', { name: 'PDF, A4' })).toBeTruthy();
+});
+
+// Without a layout, the pointer is in the lower half of whatever it is on.
+test('puts a thing behind the one that it is dropped on', async () => {
+  const { server } = await open([thing('a'), thing('b'), thing('c')]);
+  const rows = screen.getAllByRole('listitem').filter((row) => row.draggable);
+  const kept = new Map<string, string>();
+  const data = {
+    setData: (type: string, value: string) => kept.set(type, value),
+    getData: (type: string) => kept.get(type) ?? '',
+    get types() {
+      return [...kept.keys()];
+    },
+  };
+  fireEvent.dragStart(rows[2] as HTMLElement, { dataTransfer: data });
+  fireEvent.dragOver(rows[0] as HTMLElement, { dataTransfer: data });
+  fireEvent.drop(rows[0] as HTMLElement, { dataTransfer: data });
+  await waitFor(() =>
+    expect(server.sent('POST /api/collections/c1/order')).toEqual([{ items: ['a', 'c', 'b'] }]),
+  );
+});
+
+test('says where a thing comes from, and where its page went', async () => {
+  const { user, server } = await open(
+    [
+      thing('Wall', {
+        kind: 'LINK',
+        url: 'https://skerrow.example/wall',
+        found: { ...UNKNOWN_SOURCE, authors: ['Byrne, Ada'], published: '2024' },
+        card: {
+          id: 'k',
+          state: 'FETCHED',
+          title: 'Wall',
+          description: '',
+          site: '',
+          movedTo: 'https://skerrow.example/new',
+        },
+      }),
+    ],
+    {
+      'GET /api/source-questions': ['Who made it, and how do they know?'],
+      'PATCH /api/collections/c1/items/*': {},
+    },
+  );
+  expect(screen.getByText('Byrne, Ada · 2024')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Use the new address of Wall' }));
+  await user.click(screen.getByRole('button', { name: 'Say more: Wall' }));
+  await user.click(screen.getByText(/Where it comes from/));
+  await user.click(screen.getByLabelText('partly'));
+  await user.type(await screen.findByLabelText(/how do they know/), 'The town engineer');
+  await user.tab();
+  expect(server.sent('PATCH /api/collections/c1/items/*')).toMatchObject([
+    { url: 'https://skerrow.example/new' },
+    { source: { trust: 'PARTLY' } },
+    { source: { reasons: ['The town engineer'] } },
+  ]);
+});
+
+test('shows it to a class, and takes it back', async () => {
+  const { user, server } = await open([thing('Wall')], {
+    'GET /api/reader-links': { rule: 'FREE', links: [] },
+    'GET /api/copies': [],
+    'PUT /api/collections/c1/readers/classes/k1': {},
+    'DELETE /api/collections/c1/readers/people/p2': {},
+    'GET /api/collections/c1/readers': { ...NO_READERS, people: [{ id: 'p2', name: 'Lin Farrow' }] },
+  });
+  expect(await screen.findByText('· 1 thing · seen by Lin Farrow')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Show or save it' }));
+  await user.selectOptions(await screen.findByLabelText('Show it to'), '10B Physics, all of it');
+  await user.click(screen.getByRole('button', { name: 'Take it back from Lin Farrow' }));
+  expect(server.sent('PUT /api/collections/c1/readers/classes/k1')).toHaveLength(1);
+  expect(server.sent('DELETE /api/collections/c1/readers/people/p2')).toHaveLength(1);
+});
+
+test('lists references in a style', async () => {
+  const { user } = await open([thing('Wall')], {
+    'GET /api/reader-links': { rule: 'FREE', links: [] },
+    'GET /api/copies': [],
+    'GET /api/collections/c1/references?style=HARVARD': [],
+    'GET /api/collections/c1/references?style=APA': [
+      { id: 'Wall', line: 'Byrne, A. (2024). Wall.', inText: '(Byrne, 2024)' },
+    ],
+  });
+  await user.click(screen.getByRole('button', { name: 'Show or save it' }));
+  await user.click(screen.getByRole('button', { name: 'References' }));
+  expect(await screen.findByText(/Nothing here comes from elsewhere/)).toBeTruthy();
+  await user.selectOptions(screen.getByLabelText('Style'), 'APA');
+  expect(await screen.findByText('Byrne, A. (2024). Wall.')).toBeTruthy();
 });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, unwrap } from '../../api';
 import { Button, Card, Empty, moved, offerUndo, plural, Trouble, useKeys } from '../../ui';
-import { useNotebook } from '../contents';
+import { GatherDialog } from '../gather';
 import {
   DetailDialog,
   type Item,
@@ -29,7 +29,6 @@ export function CollectionScreen() {
   const collection = useSuspenseQuery(collectionQuery(id)).data;
   const { look, setLook, aspects, own, seen, items, by, valuesIn } = useLook(collection);
   const { tell, error } = useThings(id);
-  const notebook = useNotebook();
   const queries = useQueryClient();
   const [isAdding, setAdding] = useState(false);
   const [isNaming, setNaming] = useState(false);
@@ -38,17 +37,17 @@ export function CollectionScreen() {
   const refresh = () => queries.invalidateQueries({ queryKey: ['collection', id] });
   const change = useMutation({ mutationFn: (act: () => Promise<unknown>) => act(), onSuccess: refresh });
   const restore = useRestore();
-  const gather = useGather(id);
-  const move = (item: Item, by: -1 | 1) => {
-    const all = collection.items.map((one) => one.id);
+  const [list, setList] = useState<File>();
+  const gather = useGather(id, setList);
+  const all = collection.items.map((one) => one.id);
+  const order = (inOrder: string[]) =>
     change.mutate(() =>
-      unwrap(
-        api.POST('/api/collections/{id}/order', {
-          params: { path: { id } },
-          body: { items: moved(all, all.indexOf(item.id), by) },
-        }),
-      ),
+      unwrap(api.POST('/api/collections/{id}/order', { params: { path: { id } }, body: { items: inOrder } })),
     );
+  const put = (dragged: string, before: string | undefined) => {
+    const others = all.filter((one) => one !== dragged);
+    const at = before ? others.indexOf(before) : others.length;
+    order([...others.slice(0, at), dragged, ...others.slice(at)]);
   };
   const remove = ({ id: item, title }: Item) =>
     change.mutate(async () => {
@@ -57,6 +56,8 @@ export function CollectionScreen() {
     });
   const opened = collection.items.find((item) => item.id === open);
   const isWhole = items.length === collection.items.length;
+  /** Things are moved where all of them are seen in the student's own order. */
+  const canMove = isWhole && look.sorts.length === 0;
   return (
     <section aria-label="The collection" className="min-h-[70vh] max-w-[1400px]" {...gather.drop}>
       <Head {...collection}>
@@ -91,8 +92,9 @@ export function CollectionScreen() {
       {collection.items.length === 0 ? (
         <Card>
           <Empty>
-            Nothing in it yet. Paste addresses, words or pictures anywhere here, drop files, or press A to add
-            a link, a note, a file or one of your entries.
+            Nothing in it yet. Paste addresses, words, a table or pictures anywhere here, drop files, or press
+            A to add a link, a note, a file or one of your entries. Bookmarks and references from elsewhere
+            come in too.
           </Empty>
         </Card>
       ) : (
@@ -101,16 +103,17 @@ export function CollectionScreen() {
           onLook={setLook}
           onTell={(item, telling) => void tell(item, telling).catch(() => {})}
           onOpen={(item) => setOpen(item.id)}
+          onDrop={canMove ? put : undefined}
           acts={(item) => (
             <ItemActs
               item={item}
               isFirst={item.id === collection.items[0]?.id}
               isLast={item.id === collection.items.at(-1)?.id}
-              canMove={isWhole && look.sorts.length === 0}
-              onMove={(by) => move(item, by)}
+              canMove={canMove}
+              onMove={(by) => order(moved(all, all.indexOf(item.id), by))}
               onRemove={() => remove(item)}
             >
-              {notebook && <ItemPoints collection={id} item={item} notebook={notebook} />}
+              <ItemPoints collection={id} item={item} />
             </ItemActs>
           )}
         />
@@ -118,7 +121,18 @@ export function CollectionScreen() {
       {items.length === 0 && collection.items.length > 0 && (
         <Empty>Nothing in it is as this view wants it. Take words or values out of it to see more.</Empty>
       )}
-      {isAdding && <AddDialog collection={id} onClose={() => setAdding(false)} onAdded={refresh} />}
+      {isAdding && (
+        <AddDialog collection={id} onClose={() => setAdding(false)} onAdded={refresh} onList={setList} />
+      )}
+      {list && (
+        <GatherDialog
+          key={list.name + list.lastModified}
+          collection={id}
+          details={collection.details}
+          file={list}
+          onClose={() => setList(undefined)}
+        />
+      )}
       {isNaming && <DetailDialog collection={collection} onClose={() => setNaming(false)} />}
       {opened && (
         <ThingDialog

@@ -3,8 +3,10 @@ import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Card, Empty, Heading, plural, TextField, Trouble } from '../../ui';
+import { Button, Card, ChoiceField, Empty, Heading, plural, TextField, Trouble } from '../../ui';
+import { ShownList } from '../show';
 import { CollectionBin } from './CollectionBin';
+import { likeAnother } from './likeAnother';
 import { collectionsQuery } from './queries';
 
 export function CollectionsScreen() {
@@ -16,6 +18,8 @@ export function CollectionsScreen() {
       const id = newId();
       const body = { title: String(form.get('title')), purpose: String(form.get('purpose')) };
       await unwrap(api.PUT('/api/collections/{id}', { params: { path: { id } }, body }));
+      const pattern = String(form.get('like') ?? '');
+      if (pattern) await likeAnother(id, pattern);
       return id;
     },
     onSuccess: (id) => {
@@ -54,6 +58,7 @@ export function CollectionsScreen() {
             ))}
           </ul>
         </Card>
+        <ShownList />
       </div>
       <div className="grid gap-3 lg:mt-[38px]">
         <Card title="New collection">
@@ -61,6 +66,16 @@ export function CollectionsScreen() {
             <Trouble>{make.error?.message}</Trouble>
             <TextField label="Title" name="title" required maxLength={120} />
             <TextField label="What it is for" name="purpose" maxLength={300} />
+            {collections.length > 0 && (
+              <ChoiceField label="With the details and views of" name="like">
+                <option value="">no other collection</option>
+                {collections.map(({ id, title }) => (
+                  <option key={id} value={id}>
+                    {title}
+                  </option>
+                ))}
+              </ChoiceField>
+            )}
             <Button look="act" type="submit">
               Make the collection
             </Button>

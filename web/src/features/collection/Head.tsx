@@ -4,7 +4,10 @@ import { Link, useNavigate } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
 import { SaveCopies } from '../copy';
+import { FilesOut } from '../gather';
 import { GiveLink } from '../reading';
+import { ShowTo, useSeenBy } from '../show';
+import { ReferenceList } from '../source';
 import { useRestore } from './useRestore';
 
 type Props = Pick<Api['CollectionView'], 'id' | 'title' | 'purpose' | 'home'> & { children: ReactNode };
@@ -15,6 +18,8 @@ export function Head({ id, title, purpose, home, children }: Props) {
   const queries = useQueryClient();
   const go = useNavigate();
   const restore = useRestore();
+  const seenBy = useSeenBy(id);
+  const [isListing, setListing] = useState(false);
   const at = { params: { path: { id } } };
   const keep = useMutation({
     mutationFn: (body: { title: string; purpose: string }) =>
@@ -59,7 +64,9 @@ export function Head({ id, title, purpose, home, children }: Props) {
               className="field-sizing-content min-h-7 min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
               onBlur={({ target: { value } }) => value !== purpose && keep.mutate({ title, purpose: value })}
             />
-            <span>· {children} · only you see it</span>
+            <span>
+              · {children} · {seenBy}
+            </span>
           </p>
           <Trouble>{keep.error?.message ?? drop.error?.message}</Trouble>
         </div>
@@ -72,20 +79,26 @@ export function Head({ id, title, purpose, home, children }: Props) {
       </div>
       {isOut && (
         <Card title="Show or save it" className="mb-3">
-          <div className="flex flex-wrap items-start gap-2">
-            {home && (
-              <Link
-                to={`/n/${home}/hand-in?collection=${id}`}
-                className="rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
-              >
-                Hand it in
-              </Link>
-            )}
-            <GiveLink kind="COLLECTION" of={id} title={title} />
+          <div className="flex flex-wrap items-start gap-x-6 gap-y-3">
+            <ShowTo collection={id} />
+            <div className="flex flex-wrap items-start gap-2">
+              {home && (
+                <Link
+                  to={`/n/${home}/hand-in?collection=${id}`}
+                  className="rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
+                >
+                  Hand it in
+                </Link>
+              )}
+              <GiveLink kind="COLLECTION" of={id} title={title} />
+              <Button onClick={() => setListing(true)}>References</Button>
+            </div>
             <SaveCopies kind="COLLECTION" of={id} />
+            <FilesOut collection={id} />
           </div>
         </Card>
       )}
+      {isListing && <ReferenceList collection={id} onClose={() => setListing(false)} />}
     </>
   );
 }

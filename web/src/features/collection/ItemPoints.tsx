@@ -1,30 +1,31 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Trouble } from '../../ui';
 import { NotchPicker } from '../entry';
-import { syllabusQuery } from '../syllabus';
-import { resourcesQuery } from './queries';
+import { useLines } from './useLines';
 
-type Props = { collection: string; item: Api['ItemView']; notebook: Api['NotebookView'] };
+type Props = { collection: string; item: Api['ItemView'] };
 
-/** The points of the notebook at hand that a thing helps with. They are shown there, and cover nothing. */
-export function ItemPoints({ collection, item, notebook }: Props) {
+/** The points that a thing helps with. They are shown there, and cover nothing. */
+export function ItemPoints({ collection, item }: Props) {
   const queries = useQueryClient();
   const [isChoosing, setChoosing] = useState(false);
-  const nodes = useQuery(syllabusQuery(notebook.id)).data ?? [];
-  const query = resourcesQuery(notebook.id);
-  const mine = useQuery(query).data?.find((one) => one.id === item.id);
-  const cut = new Set(mine?.notches);
+  const cut = new Set(item.notches);
+  const lines = useLines(cut);
   const change = useMutation({
     mutationFn: (line: string) => {
       const request = { params: { path: { id: collection, item: item.id, line } } };
       const path = '/api/collections/{id}/items/{item}/notches/{line}';
       return unwrap(cut.has(line) ? api.DELETE(path, request) : api.PUT(path, request));
     },
-    onSuccess: () => queries.invalidateQueries({ queryKey: query.queryKey }),
+    onSuccess: () => {
+      queries.invalidateQueries({ queryKey: ['collection', collection] });
+      queries.invalidateQueries({ queryKey: ['resources'] });
+    },
   });
-  const codes = nodes.filter((node) => cut.has(node.id)).map((node) => node.code);
+  if (!lines) return null;
+  const codes = lines.nodes.filter((node) => cut.has(node.id)).map((node) => node.code);
   return (
     <div>
       <Button
@@ -38,8 +39,8 @@ export function ItemPoints({ collection, item, notebook }: Props) {
       <Trouble>{change.error?.message}</Trouble>
       {isChoosing && (
         <NotchPicker
-          title={`Points of ${notebook.title} that it helps with`}
-          points={nodes.filter((node) => node.kind !== 'UNIT')}
+          title={`Points of ${lines.title} that it helps with`}
+          points={lines.nodes.filter((node) => node.kind !== 'UNIT')}
           cut={cut}
           hint=""
           onToggle={(line) => change.mutate(line)}

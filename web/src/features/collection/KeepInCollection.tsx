@@ -1,9 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { api, unwrap } from '../../api';
-import { Button, Dialog, plural, TextField, Trouble } from '../../ui';
+import { Button, Dialog, plural } from '../../ui';
 import { collectionsQuery } from './queries';
+import { WhereToKeep } from './WhereToKeep';
 
 /** An entry with the name by which it stands in a collection. */
 export type Kept = { id: string; name: string };
@@ -30,39 +31,16 @@ export function KeepInCollection({ entries, name }: { entries: Kept[]; name: str
 }
 
 function KeepDialog({ entries, onClose }: { entries: Kept[]; onClose: () => void }) {
-  const queries = useQueryClient();
   const collections = useQuery(collectionsQuery).data ?? [];
   const [into, setInto] = useState<string>();
-  const keep = useMutation({
-    mutationFn: async (collection: string) => {
-      for (const { id, name } of entries)
-        await unwrap(
-          api.PUT('/api/collections/{id}/items/{item}', {
-            params: { path: { id: collection, item: newId() } },
-            body: { kind: 'ENTRY', title: name.slice(0, LONGEST_NAME) || 'An entry', note: '', entryId: id },
-          }),
-        );
-      return collection;
-    },
-    onSuccess: (collection) => {
-      queries.invalidateQueries({ queryKey: ['collections'] });
-      queries.invalidateQueries({ queryKey: ['collection', collection] });
-      setInto(collection);
-    },
-  });
-  const make = useMutation({
-    mutationFn: async (title: string) => {
-      const id = newId();
+  const keep = async (collection: string) => {
+    for (const { id, name } of entries)
       await unwrap(
-        api.PUT('/api/collections/{id}', { params: { path: { id } }, body: { title, purpose: '' } }),
+        api.PUT('/api/collections/{id}/items/{item}', {
+          params: { path: { id: collection, item: newId() } },
+          body: { kind: 'ENTRY', title: name.slice(0, LONGEST_NAME) || 'An entry', note: '', entryId: id },
+        }),
       );
-      return id;
-    },
-    onSuccess: (id) => keep.mutate(id),
-  });
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    make.mutate(String(new FormData(event.currentTarget).get('title')));
   };
   if (into)
     return (
@@ -78,29 +56,7 @@ function KeepDialog({ entries, onClose }: { entries: Kept[]; onClose: () => void
     );
   return (
     <Dialog title="Keep in a collection" onClose={onClose}>
-      <Trouble>{keep.error?.message ?? make.error?.message}</Trouble>
-      <ul className="mb-4">
-        {collections.map(({ id, title, items }) => (
-          <li key={id} className="flex items-center gap-3 border-b border-line py-1.5">
-            <span className="min-w-0 flex-1">
-              <b>{title}</b> <span className="text-[13px] text-soft">{plural(items, 'thing')}</span>
-            </span>
-            <Button
-              aria-label={`Keep it in ${title}`}
-              disabled={keep.isPending}
-              onClick={() => keep.mutate(id)}
-            >
-              Keep it
-            </Button>
-          </li>
-        ))}
-      </ul>
-      <form onSubmit={submit}>
-        <TextField label="Or in a new collection" name="title" required maxLength={120} />
-        <Button type="submit" disabled={make.isPending}>
-          Make it, and keep it there
-        </Button>
-      </form>
+      <WhereToKeep keep={keep} onKept={setInto} />
     </Dialog>
   );
 }

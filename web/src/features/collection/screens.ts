@@ -1,2 +1,3 @@
 export { CollectionScreen } from './CollectionScreen';
 export { CollectionsScreen } from './CollectionsScreen';
+export { SharedScreen } from './SharedScreen';

@@ -2,10 +2,18 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type DragEvent, useEffect } from 'react';
 import { v7 as newId } from 'uuid';
 import { api, sendFile, unwrap } from '../../api';
-import { isTyping, offerUndo, plural } from '../../ui';
+import { isTyping, offerUndo, plural, useStable } from '../../ui';
+import { isListFile, tableIn } from '../gather';
 import { type Found, foundIn } from './gathered';
 
 type Wish = Found | { kind: 'FILE'; file: File };
+
+/** One file of many things, which is looked into first. */
+function listIn(data: DataTransfer): File | undefined {
+  const [file, ...others] = data.files;
+  if (file) return others.length === 0 && isListFile(file) ? file : undefined;
+  return tableIn(data.getData('text/plain'));
+}
 
 const wishesIn = (data: DataTransfer): Wish[] =>
   data.files.length > 0
@@ -13,7 +21,7 @@ const wishesIn = (data: DataTransfer): Wish[] =>
     : foundIn(data.getData('text/uri-list').replace(/^#.*$/gm, '') || data.getData('text/plain'));
 
 /** Takes what is pasted or dropped anywhere on a collection: addresses, words, files. */
-export function useGather(id: string) {
+export function useGather(id: string, onList: (file: File) => void) {
   const queries = useQueryClient();
   const at = (item: string) => ({ params: { path: { id, item } } });
   const refresh = () => {
@@ -39,15 +47,21 @@ export function useGather(id: string) {
       }),
   });
   const { mutate } = gather;
+  const take = (data: DataTransfer) => {
+    const list = listIn(data);
+    if (list) onList(list);
+    else mutate(wishesIn(data));
+  };
+  const { latest } = useStable({ latest: take });
   useEffect(() => {
     const paste = (event: ClipboardEvent) => {
       if (!event.clipboardData || isTyping(event.target) || document.querySelector('dialog[open]')) return;
       event.preventDefault();
-      mutate(wishesIn(event.clipboardData));
+      latest(event.clipboardData);
     };
     window.addEventListener('paste', paste);
     return () => window.removeEventListener('paste', paste);
-  }, [mutate]);
+  }, [latest]);
   return {
     error: gather.error,
     isBusy: gather.isPending,
@@ -56,7 +70,7 @@ export function useGather(id: string) {
       onDragOver: (event: DragEvent) => event.preventDefault(),
       onDrop: (event: DragEvent) => {
         event.preventDefault();
-        mutate(wishesIn(event.dataTransfer));
+        take(event.dataTransfer);
       },
     },
   };

@@ -14,6 +14,7 @@ import {
   plural,
   Shape,
 } from '../../ui';
+import { KeepInCollection } from '../collection';
 import { addressOf, fileName, NotchPicker } from '../entry';
 import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
@@ -76,6 +77,14 @@ export function NeedleScreen() {
         <Empty>
           {isNarrowed(wish) ? 'Nothing that is notched there is like that.' : 'Nothing is notched there yet.'}
         </Empty>
+      )}
+      {found.length > 0 && (
+        <div className="mb-2">
+          <KeepInCollection
+            entries={found.map(({ entry, name }) => ({ id: entry.id, name }))}
+            name={`Keep ${found.length === 1 ? 'it' : `these ${found.length}`} in a collection`}
+          />
+        </div>
       )}
       <ol className="grid grid-cols-[minmax(0,1fr)] gap-3 sm:grid-cols-2 2xl:grid-cols-3">
         {found.map((one) => (

@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, percent } from '../../ui';
+import { resourcesQuery } from '../collection';
 
 const MOST_NEXT = 3;
 
@@ -37,10 +38,13 @@ export function NextCards({ coverage, notebook }: { coverage: Api['CoverageView'
             <span className="text-soft"> · {percent(step.weight, 1)} of marks</span>
           </span>
           <span className="flex flex-1 items-end justify-between gap-3 text-[13.5px] text-soft">
-            <span className="self-start">{step.reason}</span>
+            <span className="min-w-0 flex-1 self-start">
+              {step.reason}
+              <Helping topic={coverage.topics.find((one) => one.id === step.topic)} notebook={notebook} />
+            </span>
             <Button
               look="quiet"
-              className="-mr-1.5 -mb-1 whitespace-nowrap"
+              className="-mr-1.5 -mb-1 shrink-0 whitespace-nowrap"
               aria-label={`New page for ${step.code}`}
               disabled={begin.isPending}
               onClick={() => begin.mutate(step.topic)}
@@ -51,5 +55,33 @@ export function NextCards({ coverage, notebook }: { coverage: Api['CoverageView'
         </li>
       ))}
     </ol>
+  );
+}
+
+/** The collections that help with a topic, one's own and those that somebody shows. */
+function Helping({ topic, notebook }: { topic: Api['TopicView'] | undefined; notebook: string }) {
+  const resources = useQuery(resourcesQuery(notebook)).data ?? [];
+  const lines = new Set(topic && [topic.id, ...topic.points.map(({ id }) => id)]);
+  const helping = new Map(
+    resources
+      .filter(({ notches }) => notches.some((line) => lines.has(line)))
+      .map((one) => [one.collectionId, one] as const),
+  );
+  if (helping.size === 0) return null;
+  return (
+    <span className="block">
+      In{' '}
+      {[...helping.values()].map(({ collectionId, collection, of }, at) => (
+        <span key={collectionId}>
+          {at > 0 && ', '}
+          <Link
+            to={`/${of ? 'shown' : 'collections'}/${collectionId}`}
+            className="font-semibold text-petrol hover:underline"
+          >
+            {collection}
+          </Link>
+        </span>
+      ))}
+    </span>
   );
 }

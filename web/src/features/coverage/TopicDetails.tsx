@@ -135,12 +135,13 @@ function Resources({ topic, notebook }: { topic: Topic; notebook: string }) {
       {found.map((one) => (
         <li key={one.id}>
           <Link
-            to={`/collections/${one.collectionId}`}
+            to={`/${one.of ? 'shown' : 'collections'}/${one.collectionId}`}
             className="inline-flex min-h-6 items-center font-semibold text-petrol hover:underline"
           >
             {one.title}
           </Link>{' '}
           in {one.collection}
+          {one.of && `, ${one.of}`}
         </li>
       ))}
     </ul>

@@ -73,6 +73,7 @@ test('shows a link as its page describes itself, and asks again when wished', as
   const card: Api['LinkCardView'] = {
     id: 'c1',
     state: 'UNREACHED',
+    movedTo: '',
     title: '',
     description: '',
     site: '',

@@ -7,12 +7,13 @@ type Role = Api['PersonView']['role'];
 export const ROOMS: Record<Role, { to: string; name: string; at: RegExp }[]> = {
   STUDENT: [
     { to: '/', name: 'This week', at: /^\/(week|$)/ },
-    { to: '/collections', name: 'Collections', at: /^\/collections/ },
+    { to: '/collections', name: 'Collections', at: /^\/(collections|shown)/ },
     { to: '/hand-ins', name: 'Hand-ins', at: /^\/hand-ins/ },
     { to: '/school-years', name: 'Year', at: /^\/school-years/ },
   ],
   TEACHER: [
     { to: '/set-work', name: 'Set work', at: /^\/set-work/ },
+    { to: '/collections', name: 'Collections', at: /^\/(collections|shown)/ },
     { to: '/syllabi', name: 'Syllabi', at: /^\/syllabi/ },
     { to: '/school-years', name: 'Year', at: /^\/school-years/ },
   ],

@@ -56,5 +56,5 @@ test('has a teacher’s rooms for a teacher', async () => {
     within(rooms as HTMLElement)
       .getAllByRole('link')
       .map((link) => link.textContent),
-  ).toEqual(['Set work', 'Syllabi', 'Year']);
+  ).toEqual(['Set work', 'Collections', 'Syllabi', 'Year']);
 });

@@ -15,7 +15,7 @@ import type { ShapeProps } from './shapeProps';
 import { TieDialog, type TieWish } from './TieDialog';
 import { type TieEdge, TieLine } from './TieLine';
 import { useMoves } from './useMoves';
-import { useThings } from './useThings';
+import { type Tie, useThings } from './useThings';
 
 const NODE_TYPES = { thing: BoardCard };
 const EDGE_TYPES = { tie: TieLine };
@@ -27,7 +27,7 @@ const WHOLE = { padding: 0.08, maxZoom: 1 };
 export function BoardShape(props: ShapeProps) {
   return (
     <ReactFlowProvider>
-      <Board {...props} />
+      {props.reading ? <ReadBoard {...props} looked={props.reading} /> : <Board {...props} />}
     </ReactFlowProvider>
   );
 }
@@ -48,17 +48,7 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
     // Which card is chosen and how large it is stays; where it lies comes from the collection.
     setNodes((now) => made.map((one) => ({ ...now.find(({ id }) => id === one.id), ...one })));
   }, [made, setNodes]);
-  const ids = new Set(items.map((item) => item.id));
-  const edges: TieEdge[] = ties
-    .filter((tie) => ids.has(tie.from) && ids.has(tie.to))
-    .map((tie) => ({
-      id: tie.id,
-      type: 'tie',
-      source: tie.from,
-      target: tie.to,
-      focusable: false,
-      data: { tie, onOpen: () => setWish(tie) },
-    }));
+  const edges = tieEdges(items, ties, setWish);
 
   const { move, undo, canUndo } = useMoves(placesOf(made), place);
   const setInOrder = () => {
@@ -165,6 +155,60 @@ function Board({ collection, items, seen, own, by, onOpen }: ShapeProps) {
       )}
     </div>
   );
+}
+
+type ReadProps = ShapeProps & { looked: NonNullable<ShapeProps['reading']> };
+
+/** The board of somebody who shows it: looked around on, and left as it is. */
+function ReadBoard({ items, seen, own, by, onOpen, looked }: ReadProps) {
+  const colours = useMemo(() => coloursOf(seen.groups(by.key, by.scale).values()), [seen, by]);
+  const made = useMemo(
+    () => boardCards(items, laidOut(items, looked.places), colours, by.key, own),
+    [items, looked.places, colours, by, own],
+  );
+  return (
+    <div>
+      <div className="h-[max(380px,calc(100vh-330px))] overflow-hidden rounded-md bg-card">
+        <ReactFlow
+          aria-label="Board"
+          nodes={made}
+          edges={tieEdges(items, looked.ties)}
+          nodeTypes={NODE_TYPES}
+          edgeTypes={EDGE_TYPES}
+          nodesDraggable={false}
+          nodesConnectable={false}
+          onNodeClick={(_, { id }) => open(items, id, onOpen)}
+          onKeyDown={({ key, target }) => {
+            const card = cardAt(target);
+            if (key === 'Enter' && card) open(items, card, onOpen);
+          }}
+          onlyRenderVisibleElements={items.length > 120}
+          minZoom={0.15}
+          maxZoom={2}
+          fitView
+          fitViewOptions={WHOLE}
+          deleteKeyCode={null}
+          proOptions={{ hideAttribution: true }}
+        />
+      </div>
+      <BoardColours by={by.name} colours={colours} name={(value) => shown(by, value)} />
+    </div>
+  );
+}
+
+/** The ties between things that are seen; where `onOpen` is given, their words open them. */
+function tieEdges(items: Item[], ties: Tie[], onOpen?: (tie: Tie) => void): TieEdge[] {
+  const ids = new Set(items.map((item) => item.id));
+  return ties
+    .filter((tie) => ids.has(tie.from) && ids.has(tie.to))
+    .map((tie) => ({
+      id: tie.id,
+      type: 'tie',
+      source: tie.from,
+      target: tie.to,
+      focusable: false,
+      data: { tie, onOpen: onOpen && (() => onOpen(tie)) },
+    }));
 }
 
 const open = (items: Item[], id: string, onOpen: ShapeProps['onOpen']) => {

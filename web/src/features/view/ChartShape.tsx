@@ -1,11 +1,7 @@
-import { Bar, BarChart, CartesianGrid, LabelList, XAxis, YAxis } from 'recharts';
-import { Empty, plural } from '../../ui';
+import { Empty, percent, plural } from '../../ui';
+import { ChartDrawing } from './ChartDrawing';
 import { type Aspect, amount, shown } from './details';
 import type { ShapeProps } from './shapeProps';
-
-const WIDTH = 940;
-const ROW = 34;
-const AXIS = 60;
 
 /** How many things there are by a detail, or what a number of theirs adds up to; with the table behind it. */
 export function ChartShape({ seen, aspects, by, look }: ShapeProps) {
@@ -21,42 +17,17 @@ export function ChartShape({ seen, aspects, by, look }: ShapeProps) {
     amount: amounts[i] ?? 0,
   }));
   const unit = number?.own?.unit;
+  const shares = look.drawn === 'SHARES' ? [...chart.shares()] : [];
   if (bars.length === 0)
     return <Empty>No thing that is seen has “{by.name}”, so nothing can be counted.</Empty>;
   return (
     <figure className="rounded-md bg-card p-3.5">
       <div className="overflow-x-auto" aria-hidden="true">
-        <BarChart
-          width={WIDTH}
-          height={AXIS + ROW * bars.length}
-          data={bars}
-          layout="vertical"
-          accessibilityLayer={false}
-          margin={{ left: 8, right: 90, top: 4, bottom: 4 }}
-        >
-          <CartesianGrid horizontal={false} stroke="var(--line)" />
-          <XAxis type="number" stroke="var(--soft)" fontSize={12} tickLine={false} allowDecimals={!!number} />
-          <YAxis
-            type="category"
-            dataKey="name"
-            width={190}
-            interval={0}
-            stroke="var(--ink)"
-            fontSize={13}
-            tickLine={false}
-            axisLine={false}
-          />
-          <Bar dataKey="amount" fill="var(--petrol)" isAnimationActive={false} maxBarSize={22}>
-            <LabelList
-              dataKey="amount"
-              position="right"
-              fill="var(--ink)"
-              fontSize={13}
-              formatter={(value) => amount(Number(value), unit)}
-            />
-          </Bar>
-        </BarChart>
+        <ChartDrawing drawn={look.drawn ?? 'BARS'} bars={bars} shares={shares} unit={unit} />
       </div>
+      {look.drawn === 'SHARES' && shares.length === 0 && (
+        <p className="text-soft">These numbers are no parts of a whole, so they stand as bars.</p>
+      )}
       <figcaption className="mt-1 text-[13.5px]">
         {chart.without() > 0 && (
           <p className="text-soft">
@@ -79,16 +50,22 @@ export function ChartShape({ seen, aspects, by, look }: ShapeProps) {
                     {number.name}, {look.height === 'SUM' ? 'sum' : 'mean'}
                   </th>
                 )}
+                {shares.length > 0 && (
+                  <th scope="col" className="px-2 text-right font-semibold">
+                    Share
+                  </th>
+                )}
               </tr>
             </thead>
             <tbody>
-              {bars.map((bar) => (
+              {bars.map((bar, at) => (
                 <tr key={bar.name} className="border-b border-line">
                   <th scope="row" className="py-1 pr-6 text-left font-normal">
                     {bar.name}
                   </th>
                   <td className="px-2 text-right">{bar.count}</td>
                   {number && <td className="px-2 text-right">{amount(bar.amount, unit)}</td>}
+                  {shares.length > 0 && <td className="px-2 text-right">{percent(shares[at] ?? 0, 1)}</td>}
                 </tr>
               ))}
             </tbody>

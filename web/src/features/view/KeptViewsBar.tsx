@@ -9,13 +9,40 @@ import { useThings } from './useThings';
 type Kept = Api['NamedView'];
 type Props = { collection: string; look: Look; onLook: (look: Look) => void };
 
+/** The view that is seen now, if it is one of these. */
+const openOf = (views: readonly Kept[], look: Look): Kept | undefined => {
+  const now = JSON.stringify(look);
+  return views.find((view) => JSON.stringify({ ...look, ...view.look }) === now);
+};
+
+type LooksProps = { views: readonly Kept[]; look: Look; onLook: (look: Look) => void };
+
+/** Views that somebody kept, to be looked at and not changed. */
+export function KeptLooks({ views, look, onLook }: LooksProps) {
+  const open = openOf(views, look);
+  return (
+    <div className="flex flex-wrap items-center gap-1.5">
+      {views.map((view) => (
+        <button
+          key={view.id}
+          type="button"
+          aria-pressed={view === open}
+          className={`min-h-8 rounded-md border px-2.5 hover:text-petrol ${view === open ? 'border-petrol bg-petrol-wash' : 'border-line bg-card'}`}
+          onClick={() => onLook(view.look)}
+        >
+          {view.name}
+        </button>
+      ))}
+    </div>
+  );
+}
+
 /** The views that were kept under a name, and the way to keep the one that is seen. */
 export function KeptViewsBar({ collection, look, onLook }: Props) {
   const views = useQuery(lookedAtQuery(collection)).data?.views ?? [];
   const { keepView, deleteView, error } = useThings(collection);
   const [named, setNamed] = useState<{ id?: string; name: string }>();
-  const now = JSON.stringify(look);
-  const open = views.find((view) => JSON.stringify({ ...look, ...view.look }) === now);
+  const open = openOf(views, look);
   const keep = (event: FormEvent) => {
     event.preventDefault();
     if (named)

@@ -65,5 +65,5 @@ export function Picture({ item }: { item: Item }) {
   );
 }
 
-const pictureOf = ({ media, card, entry }: Item): string | undefined =>
+export const pictureOf = ({ media, card, entry }: Item): string | undefined =>
   media?.kind === 'PHOTO' ? media.id : (card?.pictureId ?? entry?.pictureId);

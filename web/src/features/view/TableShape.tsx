@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import type { Seen } from '../../core/view';
 import { Button } from '../../ui';
 import { DetailMenu } from './DetailMenu';
-import { type Aspect, amount, type Item, valuesOf } from './details';
+import { type Aspect, amount, type Item, shown, valuesOf } from './details';
 import type { Look } from './look';
 import { sortedBy } from './look';
 import { offeredQuery } from './queries';
@@ -13,8 +13,18 @@ import { useSome } from './useSome';
 import { ValueField } from './ValueField';
 
 /** Things in rows, their details in columns that can be typed in; below them what the numbers add up to. */
-export function TableShape({ collection, items, seen, own, look, onLook, onTell, onOpen }: ShapeProps) {
-  const offered = useQuery(offeredQuery(collection.id)).data ?? [];
+export function TableShape({
+  collection,
+  items,
+  seen,
+  own,
+  look,
+  onLook,
+  onTell,
+  onOpen,
+  reading,
+}: ShapeProps) {
+  const offered = useQuery({ ...offeredQuery(collection.id), enabled: !reading }).data ?? [];
   const body = useRef<HTMLTableSectionElement>(null);
   const { some, more } = useSome(items, look);
   /** Down a column, row after row. */
@@ -31,7 +41,7 @@ export function TableShape({ collection, items, seen, own, look, onLook, onTell,
             {own.map((aspect) => (
               <th key={aspect.key} scope="col" className="px-2 py-2 font-semibold whitespace-nowrap">
                 <SortButton look={look} aspect={aspect} onLook={onLook} />
-                {aspect.own && <DetailMenu collection={collection} detail={aspect.own} />}
+                {aspect.own && !reading && <DetailMenu collection={collection} detail={aspect.own} />}
               </th>
             ))}
           </tr>
@@ -57,16 +67,22 @@ export function TableShape({ collection, items, seen, own, look, onLook, onTell,
               {own.map(
                 (aspect, column) =>
                   aspect.own && (
-                    <td key={aspect.key} className="min-w-28 px-1 py-0.5">
-                      <ValueField
-                        detail={aspect.own}
-                        name={`${aspect.name} of ${item.title}`}
-                        values={valuesOf(item, aspect.key)}
-                        offered={offered.find(({ name }) => name === aspect.name)?.values ?? []}
-                        className="border-transparent! hover:border-line! focus:border-petrol!"
-                        onType={(values) => onTell(item, { values: { [aspect.key]: values } })}
-                        onEnter={(isBack) => go(row + (isBack ? -1 : 1), column + 1)}
-                      />
+                    <td key={aspect.key} className={`min-w-28 py-0.5 ${reading ? 'px-3' : 'px-1'}`}>
+                      {reading ? (
+                        valuesOf(item, aspect.key)
+                          .map((value) => shown(aspect, value))
+                          .join(', ')
+                      ) : (
+                        <ValueField
+                          detail={aspect.own}
+                          name={`${aspect.name} of ${item.title}`}
+                          values={valuesOf(item, aspect.key)}
+                          offered={offered.find(({ name }) => name === aspect.name)?.values ?? []}
+                          className="border-transparent! hover:border-line! focus:border-petrol!"
+                          onType={(values) => onTell(item, { values: { [aspect.key]: values } })}
+                          onEnter={(isBack) => go(row + (isBack ? -1 : 1), column + 1)}
+                        />
+                      )}
                     </td>
                   ),
               )}

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button, Dialog, TextField, Trouble } from '../../ui';
+import { SourceFields } from '../source';
 import type { Collection, Item } from './details';
 import { offeredQuery } from './queries';
+import { ThingPreview } from './ThingPreview';
 import type { Telling } from './useThings';
 import { ValueField } from './ValueField';
 
@@ -20,6 +22,7 @@ export function ThingDialog({ collection, item, trouble, onTell, onClose }: Prop
   return (
     <Dialog title={item.title} onClose={onClose} size="wide">
       <Trouble>{trouble}</Trouble>
+      <ThingPreview item={item} />
       <TextField
         label="Name"
         defaultValue={item.title}
@@ -32,6 +35,9 @@ export function ThingDialog({ collection, item, trouble, onTell, onClose }: Prop
         words={item.note}
         onTell={(note) => onTell({ note })}
       />
+      {item.kind !== 'ENTRY' && (
+        <SourceFields source={item.source} found={item.found} onTell={(source) => onTell({ source })} />
+      )}
       <TextField
         label="Under the heading"
         defaultValue={item.heading}

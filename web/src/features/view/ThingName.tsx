@@ -36,7 +36,9 @@ export function ThingName({ item }: { item: Item }) {
   return (
     <b>
       {item.title}
-      {item.entry && <span className="font-normal text-rust"> · its entry is in the bin</span>}
+      {item.entry && !item.entry.kind && (
+        <span className="font-normal text-rust"> · its entry is in the bin</span>
+      )}
     </b>
   );
 }

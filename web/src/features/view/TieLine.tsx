@@ -10,7 +10,7 @@ import { between } from './between';
 import { CARD } from './laidOut';
 import type { Tie } from './useThings';
 
-export type TieEdge = Edge<{ tie: Tie; onOpen: () => void }, 'tie'>;
+export type TieEdge = Edge<{ tie: Tie; onOpen?: () => void }, 'tie'>;
 
 /** From this zoom on the words of ties can be told apart. */
 const SMALLEST = 0.6;
@@ -31,7 +31,7 @@ export function TieLine({ id, source, target, data }: EdgeProps<TieEdge>) {
   const isBackward = line.to.x < line.from.x;
   // Words stay large enough to be read; where cards are small they lie too near each other to be pressed, and T opens their tie.
   const size = zoom >= SMALLEST ? Math.max(1, 1 / zoom) : 1;
-  const Words = zoom >= 1 ? 'button' : 'span';
+  const Words = zoom >= 1 && data.onOpen ? 'button' : 'span';
   return (
     <>
       <BaseEdge

@@ -1,7 +1,8 @@
 import type { Api } from '../../api';
 import { Menu, MenuItem } from '../../ui';
-import { type Aspect, shown } from './details';
-import { type Look, ownShown } from './look';
+import type { Aspect } from './details';
+import { type Look, onlyWith, ownShown } from './look';
+import { OnlyValues } from './OnlyValues';
 
 type Props = {
   look: Look;
@@ -26,8 +27,7 @@ const BY: Partial<Record<Look['shape'], string>> = {
 /** What a view is narrowed to, sorted by, and grouped, counted or coloured by. */
 export function ViewBar({ look, aspects, by, valuesOf, onChange }: Props) {
   const says = BY[look.shape];
-  const [narrowed] = Object.keys(look.only);
-  const aspect = aspects.find(({ key }) => key === narrowed);
+  const narrowed = aspects.filter(({ key }) => look.only[key]);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 text-[13.5px]">
       <label className="flex items-center gap-1.5">
@@ -47,33 +47,33 @@ export function ViewBar({ look, aspects, by, valuesOf, onChange }: Props) {
           <span className="text-soft">only</span>
           <select
             aria-label="Only things by"
-            value={narrowed ?? ''}
+            value=""
             className={BOX}
-            onChange={({ target: { value } }) => onChange({ ...look, only: value ? { [value]: [''] } : {} })}
+            onChange={({ target: { value } }) => {
+              const aspect = aspects.find(({ key }) => key === value);
+              const [first = ''] = aspect ? valuesOf(aspect) : [];
+              if (aspect) onChange({ ...look, only: { ...look.only, [value]: [first] } });
+            }}
           >
-            <option value="">all things</option>
-            {aspects.map(({ key, name }) => (
-              <option key={key} value={key}>
-                {name}
-              </option>
-            ))}
+            <option value="">{narrowed.length > 0 ? 'also by…' : 'all things'}</option>
+            {aspects
+              .filter((aspect) => !narrowed.includes(aspect))
+              .map(({ key, name }) => (
+                <option key={key} value={key}>
+                  {name}
+                </option>
+              ))}
           </select>
         </label>
-        {aspect && narrowed && (
-          <select
-            aria-label={`Which ${aspect.name}`}
-            value={look.only[narrowed]?.[0] ?? ''}
-            className={BOX}
-            onChange={({ target: { value } }) => onChange({ ...look, only: { [narrowed]: [value] } })}
-          >
-            <option value="">without one</option>
-            {valuesOf(aspect).map((value) => (
-              <option key={value} value={value}>
-                {shown(aspect, value)}
-              </option>
-            ))}
-          </select>
-        )}
+        {narrowed.map((aspect) => (
+          <OnlyValues
+            key={aspect.key}
+            aspect={aspect}
+            chosen={look.only[aspect.key] ?? []}
+            values={valuesOf(aspect)}
+            onChoose={(values) => onChange({ ...look, only: onlyWith(look.only, aspect.key, values) })}
+          />
+        ))}
       </span>
       <Sorts look={look} aspects={aspects} onChange={onChange} />
       {says && (
@@ -96,7 +96,12 @@ export function ViewBar({ look, aspects, by, valuesOf, onChange }: Props) {
         </label>
       )}
       <ShownDetails look={look} aspects={aspects} onChange={onChange} />
-      {look.shape === 'CHART' && <Heights look={look} aspects={aspects} onChange={onChange} />}
+      {look.shape === 'CHART' && (
+        <>
+          <Heights look={look} aspects={aspects} onChange={onChange} />
+          <DrawnAs look={look} onChange={onChange} />
+        </>
+      )}
     </div>
   );
 }
@@ -153,6 +158,31 @@ function ShownDetails({ look, aspects, onChange }: Omit<Props, 'by' | 'valuesOf'
         </MenuItem>
       ))}
     </Menu>
+  );
+}
+
+const DRAWN: Record<NonNullable<Look['drawn']>, string> = {
+  BARS: 'bars',
+  LINE: 'a line',
+  SHARES: 'parts of the whole',
+};
+
+function DrawnAs({ look, onChange }: Pick<Props, 'look' | 'onChange'>) {
+  return (
+    <label className="flex items-center gap-1.5">
+      <span className="text-soft">as</span>
+      <select
+        value={look.drawn ?? 'BARS'}
+        className={BOX}
+        onChange={({ target: { value } }) => onChange({ ...look, drawn: value as Look['drawn'] })}
+      >
+        {Object.entries(DRAWN).map(([drawn, words]) => (
+          <option key={drawn} value={drawn}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -1,21 +1,12 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
+import { NO_READERS, thing } from '../../test/thing';
 import { refuse, visit } from '../../test/visit';
 
 const SORT: Api['Detail'] = { id: 'sort', name: 'Kind of defence', kind: 'ONE_OF', unit: '' };
 const COST: Api['Detail'] = { id: 'cost', name: 'Cost', kind: 'NUMBER', unit: 'a metre' };
-const item = (title: string, values: Api['ItemView']['values'] = {}): Api['ItemView'] => ({
-  id: title,
-  title,
-  values,
-  kind: 'NOTE',
-  note: '',
-  why: '',
-  heading: '',
-  topics: [],
-  keptOn: '2026-11-20',
-});
+const item = (title: string, values: Api['ItemView']['values'] = {}) => thing(title, { values });
 const ITEMS = [
   item('Wall', { cost: ['6200'], sort: ['hard'] }),
   item('Fence', { cost: ['95'], sort: ['soft'] }),
@@ -45,11 +36,11 @@ const open = (more: Record<string, unknown> = {}) =>
       items: ITEMS,
     },
     'GET /api/collections/c1/views': { views: [COSTS], places: [], ties: [] },
+    'GET /api/collections/c1/readers': NO_READERS,
     'GET /api/collections/c1/details/offered': [
       { name: 'Kind of defence', kind: 'ONE_OF', unit: '', values: ['hard', 'soft'] },
       { name: 'Seen at', kind: 'SOME_OF', unit: '', values: ['Skerrow Bay'] },
     ],
-    'GET /api/notebooks/n1/resources': [],
     'GET /api/notebooks/n1/syllabus': [],
     [PATCH]: {},
     ...more,
@@ -128,11 +119,22 @@ test('narrows what is seen and says so', async () => {
   const { user } = await open();
   await user.selectOptions(screen.getByLabelText('Only things by'), 'Kind of defence');
   expect(screen.getByText('· 1 of 3 things · only you see it')).toBeTruthy();
-  await user.selectOptions(screen.getByLabelText('Which Kind of defence'), 'hard');
   expect(screen.getByText('Wall')).toBeTruthy();
-  expect(screen.queryByText('Minutes')).toBeNull();
+  await user.click(screen.getByRole('button', { name: 'Kind of defence: hard' }));
+  await user.click(screen.getByLabelText('without one'));
+  expect(screen.getByText('Minutes')).toBeTruthy();
+  expect(screen.queryByText('Fence')).toBeNull();
+  await user.keyboard('{Escape}');
   await user.type(screen.getByLabelText('Only things that hold'), 'zebra');
   expect(screen.getByText(/Nothing in it is as this view wants it/)).toBeTruthy();
+});
+
+test('draws a chart as the parts of a whole', async () => {
+  const { user } = await see('Chart');
+  await user.selectOptions(screen.getByLabelText('as'), 'parts of the whole');
+  await user.click(screen.getByText('The figures as a table'));
+  const row = screen.getByRole('row', { name: /^hard/ });
+  expect(within(row).getByText(/^50/)).toBeTruthy();
 });
 
 test('leaves a detail out of what is seen', async () => {

@@ -1,5 +1,6 @@
 import type { Api } from '../../api';
 import type { Scale } from '../../core/view';
+import { TRUST_NAMES } from '../source';
 
 export type Collection = Api['CollectionView'];
 export type Item = Api['ItemView'];
@@ -18,9 +19,12 @@ export const TITLE: Aspect = { key: 'title', name: 'Name', scale: 'WORDS' };
 export const KIND: Aspect = { key: 'kind', name: 'What it is', scale: 'WORDS' };
 export const TOPIC: Aspect = { key: 'topic', name: 'Topic', scale: 'WORDS' };
 export const HEADING: Aspect = { key: 'heading', name: 'Heading', scale: 'WORDS' };
+export const TRUST: Aspect = { key: 'trust', name: 'How far I trust it', scale: 'WORDS' };
+export const MADE_BY: Aspect = { key: 'madeBy', name: 'Who made it', scale: 'WORDS' };
+export const PUBLISHED: Aspect = { key: 'published', name: 'When it came out', scale: 'WORDS' };
 export const KEPT: Aspect = { key: 'kept', name: 'Kept on', scale: 'DAYS' };
 
-const ALWAYS = [TITLE, KIND, TOPIC, HEADING, KEPT];
+const ALWAYS = [TITLE, KIND, TOPIC, HEADING, TRUST, MADE_BY, PUBLISHED, KEPT];
 
 const SCALES: Partial<Record<OwnDetail['kind'], Scale>> = { NUMBER: 'NUMBERS', DAY: 'DAYS' };
 
@@ -43,6 +47,12 @@ export function valuesOf(item: Item, key: string): string[] {
       return item.topics;
     case HEADING.key:
       return item.heading ? [item.heading] : [];
+    case TRUST.key:
+      return item.source.trust ? [TRUST_NAMES[item.source.trust]] : [];
+    case MADE_BY.key:
+      return item.found.authors;
+    case PUBLISHED.key:
+      return item.found.published ? [item.found.published.slice(0, 4)] : [];
     case KEPT.key:
       return [item.keptOn];
     default:
@@ -66,5 +76,6 @@ const day = (written: string): string =>
     timeZone: 'UTC',
   });
 
+/** What has no unit may be a year, so its thousands are not set apart. */
 export const amount = (value: number, unit = ''): string =>
-  `${value.toLocaleString('en-GB', { maximumFractionDigits: 2 })}${unit && ` ${unit}`}`;
+  `${value.toLocaleString('en-GB', { maximumFractionDigits: 2, useGrouping: unit ? 'always' : 'min2' })}${unit && ` ${unit}`}`;

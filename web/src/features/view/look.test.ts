@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { thing } from '../../test/thing';
 import { aspectsOf, type Item, KIND, shown, valuesOf } from './details';
 import { byOf, FIRST_LOOK, gather, type Look, seenBy, sortedBy } from './look';
 
@@ -7,17 +8,7 @@ const DETAILS = [
   { id: 'sort', name: 'Kind of defence', kind: 'ONE_OF' as const, unit: '' },
 ];
 const ASPECTS = aspectsOf(DETAILS);
-const item = (id: string, title: string, values: Item['values'] = {}): Item => ({
-  id,
-  title,
-  values,
-  kind: 'NOTE',
-  note: '',
-  why: '',
-  heading: '',
-  topics: [],
-  keptOn: '2026-11-20',
-});
+const item = (id: string, title: string, values: Item['values'] = {}): Item => thing(title, { id, values });
 const ITEMS = [
   item('wall', 'Sea wall', { cost: ['6200'], sort: ['hard'] }),
   item('fence', 'Dune fences', { cost: ['95'], sort: ['soft'] }),
@@ -34,6 +25,8 @@ test.each<[string, Partial<Look>, string[]]>([
   ['that hold a word in any case', { words: 'SEA' }, ['wall']],
   ['that have a value', { only: { sort: ['soft'] } }, ['fence']],
   ['that lack one', { only: { sort: [''] } }, ['minutes']],
+  ['that have one of several', { only: { sort: ['soft', ''] } }, ['fence', 'minutes']],
+  ['by two details at once', { only: { sort: ['hard', 'soft'], cost: ['95'] } }, ['fence']],
   [
     'by a detail that is gone',
     { sorts: [{ detail: 'gone', isFalling: false }] },

@@ -88,3 +88,9 @@ export const byOf = (look: Look, aspects: readonly Aspect[]): Aspect =>
   aspects.find(({ own }) => own?.kind === 'ONE_OF' || own?.kind === 'SOME_OF') ??
   aspects.find(({ key }) => key === 'kind') ??
   TITLE;
+
+/** What a look is narrowed to with other values of a detail; without any it is narrowed by that no more. */
+export function onlyWith(only: Look['only'], key: string, values: string[]): Look['only'] {
+  const { [key]: _, ...others } = only;
+  return values.length > 0 ? { ...others, [key]: values } : others;
+}

@@ -1,3 +1,4 @@
+import type { Api } from '../../api';
 import type { Seen } from '../../core/view';
 import type { Aspect, Collection, Item } from './details';
 import type { Look } from './look';
@@ -18,4 +19,6 @@ export type ShapeProps = {
   onLook: (look: Look) => void;
   onTell: (item: Item, telling: Telling) => void;
   onOpen: (item: Item) => void;
+  /** How the collection is looked at where it is shown by somebody: nothing can be changed then. */
+  reading?: Api['ViewsOfCollection'];
 };

@@ -6,7 +6,7 @@ import type { Collection, Item, OwnDetail } from './details';
 import type { Look } from './look';
 import { lookedAtQuery } from './queries';
 
-export type Telling = Partial<Pick<Item, 'title' | 'note' | 'why' | 'heading' | 'values'>>;
+export type Telling = Partial<Pick<Item, 'title' | 'note' | 'why' | 'heading' | 'values' | 'source' | 'url'>>;
 export type Tie = Api['Tie'];
 export type Place = Api['Place'];
 

@@ -1,0 +1,3 @@
+export { FilesOut } from './FilesOut';
+export { GatherDialog } from './GatherDialog';
+export { isListFile, tableIn } from './listFiles';

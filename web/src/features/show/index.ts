@@ -1,0 +1,3 @@
+export { ShownList } from './ShownList';
+export { ShowTo } from './ShowTo';
+export { useSeenBy } from './useSeenBy';

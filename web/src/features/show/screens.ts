@@ -1,0 +1,1 @@
+export { ShownScreen } from './ShownScreen';

@@ -1,0 +1,62 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Button, ChoiceField, Dialog, Empty } from '../../ui';
+import { referencesQuery, type Style } from './queries';
+
+const STYLES: Record<Style, string> = {
+  APA: 'APA',
+  HARVARD: 'Harvard',
+  MLA: 'MLA',
+  CHICAGO: 'Chicago, author and year',
+  VANCOUVER: 'Vancouver, numbered',
+};
+
+/** The things of a collection as a list of references, to be copied into a text. */
+export function ReferenceList({ collection, onClose }: { collection: string; onClose: () => void }) {
+  const [style, setStyle] = useState<Style>('HARVARD');
+  const [isCopied, setCopied] = useState(false);
+  const list = useQuery(referencesQuery(collection, style));
+  const lines = list.data ?? [];
+  const copy = async () => {
+    await navigator.clipboard.writeText(lines.map(({ line }) => line).join('\n'));
+    setCopied(true);
+  };
+  return (
+    <Dialog title="References" onClose={onClose} size="wide">
+      <ChoiceField
+        label="Style"
+        value={style}
+        onChange={({ target: { value } }) => {
+          setStyle(value as Style);
+          setCopied(false);
+        }}
+      >
+        {Object.entries(STYLES).map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </ChoiceField>
+      {list.isSuccess && lines.length === 0 && (
+        <Empty>
+          Nothing here comes from elsewhere. Links are listed, and things of which you say where they come
+          from.
+        </Empty>
+      )}
+      <ol className="mb-3">
+        {lines.map(({ id, line, inText }) => (
+          <li key={id} className="border-b border-line py-2 last:border-0">
+            <p className="pl-6 -indent-6 break-words">{line}</p>
+            <p className="pl-6 text-[13px] text-soft">in the text: {inText}</p>
+          </li>
+        ))}
+      </ol>
+      <Button look="act" disabled={lines.length === 0} onClick={() => void copy()}>
+        Copy the list
+      </Button>
+      <output aria-live="polite" className="ml-3 text-soft">
+        {isCopied && 'Copied.'}
+      </output>
+    </Dialog>
+  );
+}

@@ -1,0 +1,4 @@
+export { ReferenceList } from './ReferenceList';
+export { SourceFields } from './SourceFields';
+export { SourceLine } from './SourceLine';
+export { TRUST_NAMES } from './sourceWords';

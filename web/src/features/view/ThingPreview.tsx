@@ -1,0 +1,42 @@
+import type { Item } from './details';
+import { pictureOf } from './PicturesShape';
+
+/** What a thing is, to be looked at or heard in place; sounds and films come when they are played. */
+export function ThingPreview({ item }: { item: Item }) {
+  const { media, entry, card } = item;
+  const picture = pictureOf(item);
+  if (media?.kind === 'CLIP')
+    return (
+      <video
+        controls
+        preload="none"
+        poster={`/api/media/${media.id}/still?at=0`}
+        src={`/api/media/${media.id}`}
+        aria-label={item.title}
+        className="mb-3 max-h-80 w-full rounded-md bg-wash"
+      />
+    );
+  if (media?.kind === 'RECORDING')
+    return (
+      <audio
+        controls
+        preload="none"
+        src={`/api/media/${media.id}`}
+        aria-label={item.title}
+        className="mb-3 w-full"
+      />
+    );
+  return (
+    <>
+      {picture && (
+        <img
+          src={`/api/media/${picture}/screen`}
+          alt=""
+          className="mb-3 max-h-72 w-full rounded-md bg-wash object-contain"
+        />
+      )}
+      {entry?.words && <p className="mb-2 whitespace-pre-line">{entry.words}</p>}
+      {card?.description && <p className="mb-2 text-soft">{card.description}</p>}
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Api } from '../api';
+
+export const UNKNOWN_SOURCE: Api['Source'] = {
+  kind: 'WEB_PAGE',
+  authors: [],
+  published: '',
+  where: '',
+  purpose: '',
+  reasons: [],
+};
+
+/** A thing of a collection, a note unless something else is said. */
+export const thing = (title: string, more: Partial<Api['ItemView']> = {}): Api['ItemView'] => ({
+  id: title,
+  title,
+  note: '',
+  kind: 'NOTE',
+  why: '',
+  heading: '',
+  values: {},
+  topics: [],
+  notches: [],
+  keptOn: '2026-11-20',
+  source: UNKNOWN_SOURCE,
+  found: UNKNOWN_SOURCE,
+  takenFrom: '',
+  ...more,
+});
+
+/** Nobody sees a collection but its owner; one class could. */
+export const NO_READERS: Api['ShownTo'] = {
+  classes: [],
+  people: [],
+  otherClasses: [{ id: 'k1', name: '10B Physics' }],
+  otherPeople: [{ id: 'p1', name: 'Rue Ashdown' }],
+};
