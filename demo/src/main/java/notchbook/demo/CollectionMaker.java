@@ -10,10 +10,12 @@ import notchbook.app.collection.Collections;
 import notchbook.app.collection.ItemKind;
 import notchbook.app.collection.Resources;
 import notchbook.app.entry.NotebookEntries;
+import notchbook.app.people.Person;
+import notchbook.app.show.Showing;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
 
-/** Gathers Marlo's collections. */
+/** Gathers Marlo's collections, and those that a classmate and a teacher show. */
 @Component
 class CollectionMaker {
     private final Cast cast;
@@ -22,6 +24,7 @@ class CollectionMaker {
     private final Resources resources;
     private final MediaMaker files;
     private final DetailMaker details;
+    private final Showing showing;
 
     CollectionMaker(
             Cast cast,
@@ -29,7 +32,9 @@ class CollectionMaker {
             Collections collections,
             Resources resources,
             MediaMaker files,
-            DetailMaker details) {
+            DetailMaker details,
+            Showing showing) {
+        this.showing = showing;
         this.cast = cast;
         this.notebookEntries = notebookEntries;
         this.collections = collections;
@@ -39,7 +44,7 @@ class CollectionMaker {
     }
 
     /** A collection with its things by their titles. */
-    record Gathered(UUID id, String title, Map<String, UUID> things) {}
+    record Gathered(UUID id, Person owner, String title, Map<String, UUID> things) {}
 
     void make(Book geography, Book physics) {
         var costs = collection("Sea defences: what each one costs", "For the coast write-up");
@@ -67,18 +72,51 @@ class CollectionMaker {
         link(sky, "Scattering, explained with milk", "http://kitchen.example/milk-sky", "Try it at home.");
         link(sky, "Why sunsets are red", "http://kitchen.example/red-sky", "");
         note(sky, "A question to Ms Tolland", "Why is it not violet, when violet is scattered even more?");
-        details.make(cast.marlo, List.of(costs, films, sky));
+        details.make(List.of(costs, films, sky));
+        showing.toPerson(cast.marlo, costs.id(), cast.farrant.id());
+        shown(physics);
+    }
+
+    /** What others show to Marlo's physics class. */
+    private void shown(Book physics) {
+        var reading = collection(cast.tolland, "To read on sound", "Before the paper in December");
+        helpsWith(
+                physics,
+                reading,
+                link(
+                        reading,
+                        "Sonar, from the lab itself",
+                        "http://echo-lab.example/sonar",
+                        "Read as far as the second picture."),
+                "2.3a",
+                "2.3b");
+        note(reading, "What to look for", "How long the sound takes, there and back, and what it meets on the way.");
+        showing.toClass(cast.tolland, reading.id(), cast.physics.id());
+        var rue = cast.classmates.stream()
+                .filter(one -> one.userName().equals("rue"))
+                .findFirst()
+                .orElseThrow();
+        var ears = collection(rue, "Ears of all kinds", "For my talk in the spring");
+        link(ears, "Sonar and bats", "http://echo-lab.example/sonar", "The part on bats is at the end.");
+        note(ears, "A moth that hears nothing else", "Its ear is tuned to one bat alone.");
+        file(ears, "Highest notes.csv", "Who,kHz\nMe,17\nMy gran,9\nOur dog,40\n");
+        showing.toClass(rue, ears.id(), cast.physics.id());
     }
 
     private Gathered collection(String title, String purpose) {
+        return collection(cast.marlo, title, purpose);
+    }
+
+    private Gathered collection(Person owner, String title, String purpose) {
         var id = UUID.randomUUID();
-        collections.keep(cast.marlo, id, title, purpose);
-        return new Gathered(id, title, new HashMap<>());
+        collections.keep(owner, id, title, purpose);
+        return new Gathered(id, owner, title, new HashMap<>());
     }
 
     private void helpsWith(Book book, Gathered collection, UUID item, String... codes) {
         for (var code : codes) {
-            resources.cut(cast.marlo, collection.id(), item, book.nodes().get(code));
+            resources.cut(
+                    collection.owner(), collection.id(), item, book.nodes().get(code));
         }
     }
 
@@ -91,7 +129,7 @@ class CollectionMaker {
     }
 
     private void file(Gathered collection, String name, String content) {
-        var media = files.keep(cast.marlo, name, content.getBytes(StandardCharsets.UTF_8));
+        var media = files.keep(collection.owner(), name, content.getBytes(StandardCharsets.UTF_8));
         add(collection, ItemKind.FILE, name, "", Optional.empty(), Optional.of(media), Optional.empty());
     }
 
@@ -117,7 +155,8 @@ class CollectionMaker {
             Optional<UUID> media,
             Optional<UUID> entry) {
         var id = UUID.randomUUID();
-        collections.add(cast.marlo, collection.id(), new Collections.NewItem(id, kind, title, note, url, media, entry));
+        collections.add(
+                collection.owner(), collection.id(), new Collections.NewItem(id, kind, title, note, url, media, entry));
         collection.things().put(title, id);
         return id;
     }

@@ -19,6 +19,9 @@ import notchbook.app.view.Place;
 import notchbook.app.view.Tie;
 import notchbook.core.collection.Detail;
 import notchbook.core.collection.DetailKind;
+import notchbook.core.source.Source;
+import notchbook.core.source.SourceKind;
+import notchbook.core.source.Trust;
 import notchbook.core.view.Card;
 import notchbook.core.view.CardTie;
 import notchbook.core.view.Chart;
@@ -30,7 +33,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Says of the things of collections what details.txt says of them: {@code +} is a detail, {@code .} a thing with why it was kept and its
- * values, {@code >} a tie, {@code @} a view that is kept.
+ * values, {@code ~} where one comes from, {@code >} a tie, {@code @} a view that is kept.
  */
 @Component
 class DetailMaker {
@@ -49,12 +52,12 @@ class DetailMaker {
         this.boards = boards;
     }
 
-    void make(Person owner, List<Gathered> collections) {
+    void make(List<Gathered> collections) {
         var byTitle = collections.stream().collect(toMap(Gathered::title, identity()));
         for (var part : Outline.text("details.txt").split("(?m)^= ")) {
             var lines = part.strip().lines().toList();
             if (!lines.isEmpty()) {
-                new Saying(owner, byTitle.get(lines.getFirst())).all(lines.subList(1, lines.size()));
+                new Saying(byTitle.get(lines.getFirst())).all(lines.subList(1, lines.size()));
             }
         }
     }
@@ -65,8 +68,8 @@ class DetailMaker {
         private final Gathered collection;
         private final Map<String, UUID> byName = new HashMap<>();
 
-        Saying(Person owner, Gathered collection) {
-            this.owner = owner;
+        Saying(Gathered collection) {
+            this.owner = collection.owner();
             this.collection = collection;
         }
 
@@ -82,6 +85,7 @@ class DetailMaker {
             switch (line.charAt(0)) {
                 case '+' -> detail(parts);
                 case '.' -> thing(parts);
+                case '~' -> source(parts);
                 case '>' -> tie(parts);
                 default -> view(parts);
             }
@@ -106,7 +110,38 @@ class DetailMaker {
                     collection.id(),
                     collection.things().get(parts.getFirst()),
                     new Things.Telling(
-                            Optional.empty(), Optional.empty(), Optional.of(parts.get(1)), Optional.empty(), values));
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.of(parts.get(1)),
+                            Optional.empty(),
+                            values,
+                            Optional.empty(),
+                            Optional.empty()));
+        }
+
+        /** Its kind, who made it, when, where it stands, and how far it is trusted for which reason. */
+        private void source(List<String> parts) {
+            var source = new Source(
+                    SourceKind.valueOf(parts.get(1)),
+                    Arrays.stream(parts.get(2).split(";")).toList(),
+                    parts.get(3),
+                    parts.get(4),
+                    "",
+                    Optional.empty(),
+                    Optional.of(Trust.valueOf(parts.get(5))),
+                    List.of(parts.get(6)));
+            things.tell(
+                    owner,
+                    collection.id(),
+                    collection.things().get(parts.getFirst()),
+                    new Things.Telling(
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Map.of(),
+                            Optional.of(source),
+                            Optional.empty()));
         }
 
         private static List<String> values(String typed) {
@@ -142,6 +177,7 @@ class DetailMaker {
                                     isGrouped ? List.of() : List.of(new Look.Sort(detail, true)),
                                     Optional.of(detail).filter(any -> isGrouped),
                                     Chart.Height.COUNT,
+                                    Optional.empty(),
                                     Optional.empty(),
                                     List.of())));
         }
