@@ -36,10 +36,11 @@ public final class Bench {
             case "class" -> new YearGroupBench(new ServerBench(ADDRESS), DATABASE).run();
             case "bag" -> BagBench.run();
             case "copy" -> CopyBench.run();
+            case "gather" -> new GatherBench(new ServerBench(ADDRESS)).run();
             case "write" -> new WriteBench(ADDRESS, DATABASE).run();
             default ->
                 throw new IllegalArgumentException(
-                        "Say core, voice, bag, copy, server, find, growth, class or write, not " + which + ".");
+                        "Say core, voice, bag, copy, server, find, growth, class, gather or write, not " + which + ".");
         }
     }
 }

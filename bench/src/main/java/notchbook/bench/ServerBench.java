@@ -201,6 +201,23 @@ final class ServerBench {
         return body.length == 0 ? MAPPER.missingNode() : MAPPER.readTree(body);
     }
 
+    void delete(String path) {
+        send(HttpRequest.newBuilder(uri(path)).DELETE());
+    }
+
+    /** Sends a file as a browser does, as a form with one part. */
+    void upload(UUID media, String name, byte[] content) {
+        var border = "part-" + media;
+        var head = "--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n\r\n"
+                .formatted(border, name);
+        send(HttpRequest.newBuilder(uri("/api/media/" + media + "?cutOff=false"))
+                .header("Content-Type", "multipart/form-data; boundary=" + border)
+                .PUT(BodyPublishers.concat(
+                        BodyPublishers.ofString(head),
+                        BodyPublishers.ofByteArray(content),
+                        BodyPublishers.ofString("\r\n--" + border + "--\r\n"))));
+    }
+
     private HttpResponse<byte[]> send(HttpRequest.Builder request) {
         cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))

@@ -127,7 +127,7 @@ final class YearGroupBench {
                         "insert into entry (id, page_id, kind, content, is_empty, caption, width, position, version, made_at, changed_at)"
                                 + " values (?, ?, ?, '{}', false, '', 'FULL', ?, 1, ?, now(3))");
                 var notch = db.prepareStatement(
-                        "insert into notch (entry_id, node_id, cut_by, cut_at) values (?, ?, ?, ?)")) {
+                        "insert into notch (entry_id, node_id, page_id, cut_by, cut_at) values (?, ?, ?, ?, ?)")) {
             var position = 0;
             for (var evidence : madeUp.evidence(edition, ENTRIES_A_STUDENT)) {
                 fill(
@@ -142,6 +142,7 @@ final class YearGroupBench {
                             notch,
                             evidence.entry().toString(),
                             point.toString(),
+                            page,
                             person,
                             evidence.day().toString());
                 }
