@@ -1,6 +1,7 @@
 package notchbook.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -17,6 +18,18 @@ class CollectionTest {
               clipboardData.setData('text/plain', words);
               window.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
             }""";
+
+    private static final byte[] BOOKMARKS = """
+            <!DOCTYPE NETSCAPE-Bookmark-file-1>
+            <DL><p>
+            <DT><H3>Sea</H3><DL><p>
+            <DT><A HREF="http://echo-lab.example/sonar">Sonar</A>
+            <DT><A HREF="http://www.echo-lab.example/sonar?utm_source=mail">Sonar again</A>
+            <DT><A HREF="http://echo-lab.example/whales">Whales</A>
+            </DL><p>
+            <DT><A HREF="javascript:void(0)">A button</A>
+            </DL>
+            """.getBytes(UTF_8);
 
     private final Chrome chrome = new Chrome();
 
@@ -63,6 +76,42 @@ class CollectionTest {
         var tolland = chrome.signedIn("tolland");
         tolland.navigate(page.url());
         new Desk(tolland).sees("Dune fences").sees("The village pays.").sees("Cost: 840 a metre");
+    }
+
+    @Test
+    void comesFromABookmarksFileAndIsShownToTheClassUntilTakenBack() {
+        var page = chrome.signedIn("rue");
+        var rue = new Desk(page).go("Collections");
+        rue.fill("Title", "Sound below the water").press("Make the collection").sees("Nothing in it yet");
+        rue.key("a").press("^File$");
+        rue.choose(page.getByLabel("File", new Page.GetByLabelOptions().setExact(true)), "bookmarks.html", BOOKMARKS);
+        rue.press("^Add it$").sees("There are 3 links in it, in 1 folder").press("^Take in 3 links$");
+        rue.sees("2 things added. 1 was in here already. 1 left out.")
+                .press("^Done$")
+                .sees("Whales")
+                .sees("Sonar");
+
+        rue.press("Say more: Whales");
+        page.getByText("Where it comes from").click();
+        rue.fill("Who made it", "Marsh, Ida").fill("When it came out", "11.4.2025");
+        page.keyboard().press("Tab");
+        page.getByLabel("partly").check();
+        rue.press("^Done$").sees("Marsh, Ida").sees("trusted partly");
+        rue.press("^Show or save it$").press("^References$").sees("Marsh, I. (2025) Whales");
+        page.keyboard().press("Escape");
+
+        rue.choose("Show it to", "10B Physics, all of it").sees("seen by 10B Physics");
+        var other = chrome.signedIn("lin");
+        var lin = new Desk(other).go("Collections").sees("Shown to you");
+        lin.follow("Sound below the water").sees("from Rue Vanterpool").press("^Groups$");
+        other.getByLabel("in groups by").selectOption("How far I trust it");
+        lin.sees("partly").sees("Without how far i trust it").key("k").sees("2 things kept");
+        lin.follow("See what you keep for later").sees("For later").sees("from Rue Vanterpool: Sound below the water");
+
+        rue.press("Take it back from 10B Physics").sees("only you see it");
+        other.goBack();
+        other.reload();
+        lin.sees("This collection is not here");
     }
 
     /** Chooses the first card and the last by keys alone, and ties them. */

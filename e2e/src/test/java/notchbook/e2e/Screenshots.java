@@ -40,6 +40,7 @@ class Screenshots {
             "collection",
             "collection-chart",
             "collection-table",
+            "shown",
             "sections",
             "bin",
             "beside",

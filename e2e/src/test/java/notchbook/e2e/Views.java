@@ -55,6 +55,7 @@ record Views(String name, String path) {
                 version: asked.find((one) => one.setWork.title === 'Echo practical').versions[0].id,
                 yearBook: (await get('/api/books'))[0].id,
                 collection: collections.find((one) => one.title.startsWith('Sea')).id,
+                shown: (await get('/api/shown-collections')).find((one) => one.title.startsWith('Ears')).id,
               };
             }
             """;
@@ -122,6 +123,7 @@ record Views(String name, String path) {
         views.add(new Views("collection-board", "/collections/" + ids.get("collection") + "?as=board"));
         views.add(new Views("collection-chart", "/collections/" + ids.get("collection") + "?as=chart"));
         views.add(new Views("collections", "/collections"));
+        views.add(new Views("shown", "/shown/" + ids.get("shown")));
         views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));
         views.add(new Views("hand-in-pages", book + "/hand-in?pages=" + ids.get("page")));
         views.add(new Views("book", book + "/s/" + ids.get("section") + "/read"));
