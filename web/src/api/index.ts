@@ -11,3 +11,4 @@ export {
 } from './client';
 export { type Growing, sendAsItGrows } from './sendAsItGrows';
 export { type Outgoing, sendBag, sendFile } from './sendFile';
+export { useInTurn } from './useInTurn';

@@ -1,5 +1,5 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { type Api, api, sendForm, unwrap } from '../../api';
+import { useQueryClient } from '@tanstack/react-query';
+import { type Api, api, sendForm, unwrap, useInTurn } from '../../api';
 import { offerUndo } from '../../ui';
 import type { Weeks } from './weeks';
 
@@ -16,14 +16,7 @@ export function usePlanActs(
   },
 ) {
   const queries = useQueryClient();
-  const change = useMutation({
-    mutationFn: (act: () => Promise<unknown>) => act(),
-    onSettled: () => {
-      queries.invalidateQueries({ queryKey });
-      queries.invalidateQueries({ queryKey: ['coverage'] });
-      queries.invalidateQueries({ queryKey: ['class-coverage'] });
-    },
-  });
+  const change = useInTurn(queryKey, [['coverage'], ['class-coverage']]);
   const show = (topic: string, weeks: Weeks | undefined) =>
     queries.setQueryData<Sheet>(
       queryKey,
@@ -33,10 +26,11 @@ export function usePlanActs(
           topics: now.topics.map((one: Topic) => (one.id === topic ? { ...one, [field]: weeks } : one)),
         },
     );
-  const set = (topic: string, weeks: Weeks | undefined) => {
-    show(topic, weeks);
-    change.mutate(() => (weeks ? requests.put(topic, weeks) : requests.clear(topic)));
-  };
+  const set = (topic: string, weeks: Weeks | undefined) =>
+    change.mutate({
+      show: () => show(topic, weeks),
+      send: () => (weeks ? requests.put(topic, weeks) : requests.clear(topic)),
+    });
   return {
     error: change.error,
     put: (topic: string, weeks: Weeks) => set(topic, weeks),
@@ -46,7 +40,7 @@ export function usePlanActs(
       offerUndo(`Took the plan of ${before?.code ?? 'it'} away`, () => set(topic, before?.[field]));
     },
     read: (path: string, file: File) =>
-      change.mutate(() => sendForm('POST', path, { blob: file, name: file.name })),
+      change.mutate({ send: () => sendForm('POST', path, { blob: file, name: file.name }) }),
   };
 }
 

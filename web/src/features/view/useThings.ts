@@ -1,6 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { v7 as newId } from 'uuid';
-import { type Api, api, unwrap } from '../../api';
+import { type Api, api, unwrap, useInTurn } from '../../api';
 import { offerUndo } from '../../ui';
 import type { Collection, Item, OwnDetail } from './details';
 import type { Look } from './look';
@@ -14,28 +14,26 @@ export type Place = Api['Place'];
 export function useThings(id: string) {
   const queries = useQueryClient();
   const key = ['collection', id];
-  const refresh = () => queries.invalidateQueries({ queryKey: key });
-  const act = useMutation({
-    mutationFn: (one: () => Promise<unknown>) => one(),
-    onSettled: refresh,
-  });
+  const inTurn = useInTurn(key);
+  const act = (send: () => Promise<unknown>) => inTurn.mutateAsync({ send });
+  const run = (send: () => Promise<unknown>) => inTurn.mutate({ send });
   const at = { path: { id } };
 
   /** What is typed stands there at once; the server's answer follows. */
-  const tell = (item: Item, telling: Telling) => {
-    queries.setQueryData<Collection>(key, (now) => now && withTold(now, item.id, telling));
-    return act.mutateAsync(() =>
-      unwrap(
-        api.PATCH('/api/collections/{id}/items/{item}', {
-          params: { path: { id, item: item.id } },
-          body: telling,
-        }),
-      ),
-    );
-  };
+  const tell = (item: Item, telling: Telling) =>
+    inTurn.mutateAsync({
+      show: () => queries.setQueryData<Collection>(key, (now) => now && withTold(now, item.id, telling)),
+      send: () =>
+        unwrap(
+          api.PATCH('/api/collections/{id}/items/{item}', {
+            params: { path: { id, item: item.id } },
+            body: telling,
+          }),
+        ),
+    });
   const keepDetail = (detail: OwnDetail) => {
     const { id: one, ...body } = detail;
-    return act.mutateAsync(() =>
+    return act(() =>
       unwrap(
         api.PUT('/api/collections/{id}/details/{detail}', { params: { path: { id, detail: one } }, body }),
       ),
@@ -43,16 +41,14 @@ export function useThings(id: string) {
   };
   const ofDetail = (detail: string) => ({ params: { path: { id, detail } } });
   const deleteDetail = ({ id: detail, name }: OwnDetail) =>
-    act.mutate(async () => {
+    run(async () => {
       await unwrap(api.DELETE('/api/collections/{id}/details/{detail}', ofDetail(detail)));
       offerUndo(`Deleted “${name}”`, () =>
-        act.mutate(() =>
-          unwrap(api.POST('/api/collections/{id}/details/{detail}/restore', ofDetail(detail))),
-        ),
+        run(() => unwrap(api.POST('/api/collections/{id}/details/{detail}/restore', ofDetail(detail)))),
       );
     });
   const merge = (detail: string, from: string[], into: string) =>
-    act.mutateAsync(() =>
+    act(() =>
       unwrap(
         api.POST('/api/collections/{id}/details/{detail}/merge', {
           ...ofDetail(detail),
@@ -62,19 +58,17 @@ export function useThings(id: string) {
     );
   const keepView = (view: { id?: string; name: string; look: Look }) => {
     const one = view.id ?? newId();
-    return act
-      .mutateAsync(() =>
-        unwrap(
-          api.PUT('/api/collections/{id}/views/{view}', {
-            params: { path: { id, view: one } },
-            body: { name: view.name, look: view.look },
-          }),
-        ),
-      )
-      .then(() => one);
+    return act(() =>
+      unwrap(
+        api.PUT('/api/collections/{id}/views/{view}', {
+          params: { path: { id, view: one } },
+          body: { name: view.name, look: view.look },
+        }),
+      ),
+    ).then(() => one);
   };
   const deleteView = (view: Api['NamedView']) =>
-    act.mutate(async () => {
+    run(async () => {
       await unwrap(
         api.DELETE('/api/collections/{id}/views/{view}', { params: { path: { id, view: view.id } } }),
       );
@@ -83,20 +77,20 @@ export function useThings(id: string) {
   /** Cards lie there at once; the server's answer follows. */
   const place = (places: Place[]) => {
     const moved = new Set(places.map(({ item }) => item));
-    queries.setQueryData(
-      lookedAtQuery(id).queryKey,
-      (now) => now && { ...now, places: [...now.places.filter(({ item }) => !moved.has(item)), ...places] },
-    );
-    return act.mutateAsync(() =>
-      unwrap(api.PUT('/api/collections/{id}/places', { params: at, body: { places } })),
-    );
+    return inTurn.mutateAsync({
+      show: () =>
+        queries.setQueryData(
+          lookedAtQuery(id).queryKey,
+          (now) =>
+            now && { ...now, places: [...now.places.filter(({ item }) => !moved.has(item)), ...places] },
+        ),
+      send: () => unwrap(api.PUT('/api/collections/{id}/places', { params: at, body: { places } })),
+    });
   };
   const keepTie = ({ id: tie, ...body }: Tie) =>
-    act.mutateAsync(() =>
-      unwrap(api.PUT('/api/collections/{id}/ties/{tie}', { params: { path: { id, tie } }, body })),
-    );
+    act(() => unwrap(api.PUT('/api/collections/{id}/ties/{tie}', { params: { path: { id, tie } }, body })));
   const untie = (tie: Tie) =>
-    act.mutate(async () => {
+    run(async () => {
       await unwrap(api.DELETE('/api/collections/{id}/ties/{tie}', { params: { path: { id, tie: tie.id } } }));
       offerUndo('The tie is gone', () => void keepTie(tie));
     });
@@ -110,7 +104,7 @@ export function useThings(id: string) {
     place,
     keepTie,
     untie,
-    error: act.error,
+    error: inTurn.error,
   };
 }
 
