@@ -8,6 +8,7 @@ const EVIDENCE: Record<string, EvidenceKind> = {
   CLIP: 'RECORDING',
   FILE: 'ATTACHED',
   LINK: 'ATTACHED',
+  VIEW: 'ATTACHED',
 };
 
 export const KIND_NAMES: Record<EvidenceKind, string> = {

@@ -1,2 +1,3 @@
-export { KeepInCollection } from './KeepInCollection';
+export { KeepInCollection, type Kept, keptEntry } from './KeepInCollection';
+export { PlacedView, PlaceViewDialog } from './onPages';
 export { collectionsQuery, resourcesQuery } from './queries';

@@ -218,6 +218,7 @@ function Content({ entry, zone, page, isChosen, isNarrow }: Props & { isNarrow: 
       />
     );
   if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
+  if (entry.kind === 'VIEW') return <>{page.showView(entry.content)}</>;
   if (entry.kind === 'CLIP') return <ClipEntry entry={entry} onTake={isChosen ? keep : undefined} />;
   return <RecordingEntry entry={entry} address={page.address} onTake={isChosen ? keep : undefined} />;
 }

@@ -5,7 +5,7 @@ import { LinkCard } from '../link';
 import { PhotoSetView, pagesOf, picturesOf } from '../scan';
 import { ProseView } from '../text';
 import { ClipPlayer, SoundPlayer } from '../voice';
-import { addressOf, fileName } from './entryName';
+import { addressOf, fileName, viewName } from './entryName';
 
 /** An entry to be looked at and not changed. */
 export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
@@ -25,6 +25,7 @@ export function EntryLook({ entry }: { entry: Api['EntryView'] }) {
       )}
       {entry.kind === 'FILE' && <FileCard name={fileName(entry.content)} media={media} />}
       {entry.kind === 'LINK' && <LinkCard address={addressOf(entry.content)} card={entry.card} />}
+      {entry.kind === 'VIEW' && <p className="font-semibold">{viewName(entry.content)}</p>}
       {caption && <p className="text-[13px] text-soft">{caption}</p>}
     </div>
   );

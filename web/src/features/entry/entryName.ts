@@ -5,6 +5,9 @@ type Named = { kind: string; caption: string; content: unknown };
 /** The name of a file entry's file. */
 export const fileName = (content: unknown) => String((content as { name?: string }).name ?? 'File');
 
+/** What a view was called when it was put on its page. */
+export const viewName = (content: unknown) => String((content as { name?: string }).name ?? 'View');
+
 /** The address of a link entry. */
 export const addressOf = (content: unknown) => String((content as { address?: string }).address ?? '');
 
@@ -13,5 +16,6 @@ export function entryName({ kind, caption, content }: Named): string {
   if (caption) return caption;
   if (kind === 'FILE') return fileName(content);
   if (kind === 'LINK') return addressOf(content);
+  if (kind === 'VIEW') return viewName(content);
   return documentText(content).trim();
 }

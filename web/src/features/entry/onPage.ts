@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { Api } from '../../api';
 import type { Mark, Marking } from '../mark';
 import type { Pattern } from '../pattern';
@@ -32,6 +33,8 @@ export type Does = {
   onOpenMark: (mark: Mark) => void;
   /** Begins a recording that explains an entry, or one thing on it. */
   onExplain: (about: About) => void;
+  /** Shows a view of a collection. */
+  showView: (content: unknown) => ReactNode;
   /** Makes typed text of a file. */
   onFileText: (entry: Shown) => void;
   onBeside?: (place: string) => void;

@@ -60,7 +60,7 @@ export function useEntryActs(
     return outbox.keep(work, !waiting && basedOn !== entry.content);
   };
   const make = (
-    kind: 'TYPED' | 'INK' | 'LINK',
+    kind: 'TYPED' | 'INK' | 'LINK' | 'VIEW',
     content: unknown,
     into = zone,
     beside?: string,
@@ -122,6 +122,7 @@ export function useEntryActs(
       }
     },
     link: (address: string) => make('LINK', { address }),
+    view: (placed: { collection: string; view?: string; name: string }) => make('VIEW', placed),
     /** Has a linked page fetched once more. */
     askAgain: async (entry: Shown) => {
       if (!entry.card) return;

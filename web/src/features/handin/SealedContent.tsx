@@ -1,4 +1,4 @@
-import type { MouseEvent } from 'react';
+import { lazy, type MouseEvent, Suspense } from 'react';
 import type { Api } from '../../api';
 import { addressOf, fileName } from '../entry';
 import { FileCard } from '../file';
@@ -8,6 +8,9 @@ import { type Remark, RemarkedText, RemarkSpots } from '../remark';
 import { type Picture, PictureView, pagesOf, pictureName, picturesOf } from '../scan';
 import type { Look } from '../text';
 import { ClipPlayer, SoundPlayer } from '../voice';
+
+/** Views bring charts and more along, so they come where one was sealed. */
+const SealedView = lazy(async () => ({ default: (await import('../view')).SealedView }));
 
 type Entry = Api['SealedEntryView'];
 
@@ -31,6 +34,12 @@ export function SealedContent({ entry, remarks = NO_REMARKS, looks, changed, onS
   if (entry.kind === 'TYPED') return <RemarkedText content={entry.content} looks={looks} remarks={remarks} />;
   if (entry.kind === 'INK') return <SealedDrawing {...{ entry, remarks, changed, onSpot }} />;
   if (entry.kind === 'LINK') return <LinkCard address={addressOf(entry.content)} card={entry.card} />;
+  if (entry.kind === 'VIEW')
+    return (
+      <Suspense fallback={null}>
+        <SealedView content={entry.content} />
+      </Suspense>
+    );
   if (!entry.media) return null;
   if (entry.kind === 'FILE') return <FileCard name={fileName(entry.content)} media={entry.media} />;
   if (entry.kind === 'PHOTO') return <SealedPictures {...{ entry, remarks, changed, onSpot }} />;

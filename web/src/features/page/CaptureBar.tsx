@@ -1,7 +1,7 @@
 import { useOutbox } from '../../device';
 import { clockTime, percent, plural } from '../../ui';
 
-type Captures = Record<'w' | 'i' | 'p' | 'r' | 'f' | 'l' | 'n', () => void>;
+type Captures = Record<'w' | 'i' | 'p' | 'r' | 'f' | 'l' | 'c' | 'n', () => void>;
 
 const NAMES = [
   ['w', 'Write'],
@@ -10,6 +10,7 @@ const NAMES = [
   ['r', 'Record'],
   ['f', 'File'],
   ['l', 'Link'],
+  ['c', 'Collection'],
   ['n', 'Notch'],
 ] as const;
 

@@ -1,5 +1,7 @@
+import { Suspense } from 'react';
 import type { Api } from '../../api';
 import { Trouble } from '../../ui';
+import { PlaceViewDialog } from '../collection';
 import { type EntryActs, PhotoDialog } from '../entry';
 import { entryKindOf, FileDialog } from '../file';
 import { LinkDialog } from '../link';
@@ -8,7 +10,7 @@ import { type About, ClipDialog, RecordDialog } from '../voice';
 
 /** What is being put on a page, and asks how. */
 export type Capturing =
-  | { kind: 'photo' | 'clip' | 'file' | 'link' }
+  | { kind: 'photo' | 'clip' | 'file' | 'link' | 'view' }
   | { kind: 'record'; zone: string; about?: About };
 
 type Props = {
@@ -20,7 +22,7 @@ type Props = {
   onCapture: (capturing: Capturing | undefined) => void;
 };
 
-/** The dialogs by which photos, recordings, clips, files and links come to a page. */
+/** The dialogs by which photos, recordings, clips, files, links and views come to a page. */
 export function CaptureDialogs({ page, into, capturing, acts, onCapture }: Props) {
   const openBench = useOpenBench();
   const close = () => onCapture(undefined);
@@ -51,6 +53,11 @@ export function CaptureDialogs({ page, into, capturing, acts, onCapture }: Props
         <FileDialog onFiles={(files) => void acts.files(files)} onText={acts.text} onClose={close} />
       )}
       {capturing?.kind === 'link' && <LinkDialog onLink={acts.link} onClose={close} />}
+      {capturing?.kind === 'view' && (
+        <Suspense fallback={null}>
+          <PlaceViewDialog onPlace={acts.view} onClose={close} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
 import { Trouble, useKeys, useStable } from '../../ui';
+import { PlacedView } from '../collection';
 import {
   type Does,
   draggedCopy,
@@ -114,6 +115,7 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     r: () => setCapturing({ kind: 'record', zone: into }),
     f: () => setCapturing({ kind: 'file' }),
     l: () => setCapturing({ kind: 'link' }),
+    c: () => setCapturing({ kind: 'view' }),
     n: () => entry && setNotching(true),
   };
   const setMark = (at: number) => () => {
@@ -145,6 +147,11 @@ export function OpenPage({ id, isActive, other, onBesideWanted, onCloseBeside }:
     },
     onOpenMark: setOpenMark,
     onExplain: explain,
+    showView: (content) => (
+      <Suspense fallback={null}>
+        <PlacedView content={content} />
+      </Suspense>
+    ),
     onFileText: fileText.mutate,
     onBeside: column && writeBeside,
     onCopyAcross: other && ((one, text) => copyAcross(text ? copiedText(one.id, text) : one, other)),

@@ -1,6 +1,8 @@
 export { DetailDialog } from './DetailDialog';
 export type { Collection, Item } from './details';
 export { KeptLooks, KeptViewsBar } from './KeptViewsBar';
+export { lookedAtQuery } from './queries';
+export { SealedView } from './SealedView';
 export { Shapes } from './Shapes';
 export { ShapeTabs } from './ShapeTabs';
 export { ThingDialog } from './ThingDialog';
@@ -8,3 +10,4 @@ export { ThingReading } from './ThingReading';
 export { useLook } from './useLook';
 export { useThings } from './useThings';
 export { ViewBar } from './ViewBar';
+export { ViewReading } from './ViewReading';

@@ -242,6 +242,7 @@ class NotebookMaker {
             case RECORDING, CLIP -> mapper.readTree(TakeJson.write(take(written)));
             case FILE -> mapper.createObjectNode().put("name", entry.lines().getFirst());
             case LINK -> mapper.createObjectNode().put("address", entry.lines().getFirst());
+            case VIEW -> throw new IllegalStateException("An outline has no views.");
         };
     }
 
@@ -305,7 +306,7 @@ class NotebookMaker {
                 var name = entry.lines().getFirst();
                 yield Optional.of(files.keep(owner, name, made.computeIfAbsent(name, Papers::file)));
             }
-            case TYPED, INK, LINK -> Optional.empty();
+            case TYPED, INK, LINK, VIEW -> Optional.empty();
         };
     }
 }

@@ -63,6 +63,11 @@ public record Entry(
         return kind == EntryKind.LINK ? Optional.of(words()) : Optional.empty();
     }
 
+    /** The view of a collection that it shows; empty for other kinds. */
+    public Optional<PlacedView> placedView() {
+        return EntryContent.placedView(kind, content);
+    }
+
     /** The name by which its student knows it. */
     public String name() {
         return EntryName.of(kind, caption, words());

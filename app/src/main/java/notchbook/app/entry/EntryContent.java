@@ -1,9 +1,14 @@
 package notchbook.app.entry;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.core.link.WebLink;
 import notchbook.core.notebook.FileName;
 import notchbook.core.scan.PhotoSet;
+import notchbook.core.text.Document;
 import notchbook.formats.document.DocumentJson;
 import notchbook.formats.ink.DrawingJson;
 import notchbook.formats.scan.PhotoSetJson;
@@ -11,6 +16,7 @@ import notchbook.formats.voice.TakeJson;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What an entry of a kind may hold: read, checked, and written in one form, so that equal content is equal text. */
 public record EntryContent(String json, boolean isEmpty) {
@@ -48,6 +54,7 @@ public record EntryContent(String json, boolean isEmpty) {
                 ofLink(WebLink.require(sent.path("address").asString(""))
                         .address()
                         .toString());
+            case VIEW -> ofView(placedView(sent));
         };
     }
 
@@ -60,6 +67,7 @@ public record EntryContent(String json, boolean isEmpty) {
             case PHOTO -> photoSet(kind, json).map(PhotoSet::words).orElse("");
             case RECORDING, CLIP -> TakeJson.read(json).words();
             case INK -> "";
+            case VIEW -> MAPPER.readTree(json).path("name").asString("");
         };
     }
 
@@ -77,6 +85,45 @@ public record EntryContent(String json, boolean isEmpty) {
             case LINK -> ofLink(words);
             default -> check(kind, NOTHING);
         };
+    }
+
+    /** What a view is of; empty for other kinds. */
+    static Optional<PlacedView> placedView(EntryKind kind, String json) {
+        return kind == EntryKind.VIEW ? Optional.of(placedView(MAPPER.readTree(json))) : Optional.empty();
+    }
+
+    private static PlacedView placedView(JsonNode json) {
+        return new PlacedView(
+                UUID.fromString(json.path("collection").asString("")),
+                json.path("view").asStringOpt().map(UUID::fromString),
+                json.path("name").asString(""));
+    }
+
+    private static EntryContent ofView(PlacedView view) {
+        return new EntryContent(placed(view).toString(), false);
+    }
+
+    /** A view as it was at one moment: {@code seen} is what a screen needs to show it, {@code text} what is read of it anywhere else. */
+    public static EntryContent ofView(PlacedView view, JsonNode seen, Document text) {
+        var json = placed(view);
+        json.set("seen", seen);
+        json.set("text", MAPPER.readTree(DocumentJson.write(text)));
+        return new EntryContent(json.toString(), false);
+    }
+
+    private static ObjectNode placed(PlacedView view) {
+        var json = MAPPER.createObjectNode().put("collection", view.collection().toString());
+        view.view().ifPresent(id -> json.put("view", id.toString()));
+        return json.put("name", view.name());
+    }
+
+    /** A view as it was, as a text below its name; of a live one the name alone. */
+    public static Document textOfView(String json) {
+        var content = MAPPER.readTree(json);
+        var name = new Document.Heading(
+                3, List.of(new Document.Text(content.path("name").asString(""), Set.of())));
+        var text = content.has("text") ? DocumentJson.read(content.path("text")).blocks() : List.<Document.Block>of();
+        return new Document(Stream.concat(Stream.of(name), text.stream()).toList());
     }
 
     static EntryContent ofLink(String address) {

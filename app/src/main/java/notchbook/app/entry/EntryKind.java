@@ -11,7 +11,9 @@ public enum EntryKind {
     /** A short film. */
     CLIP(EvidenceKind.RECORDING),
     FILE(EvidenceKind.ATTACHED),
-    LINK(EvidenceKind.ATTACHED);
+    LINK(EvidenceKind.ATTACHED),
+    /** A view of a collection. */
+    VIEW(EvidenceKind.ATTACHED);
 
     private final EvidenceKind evidence;
 

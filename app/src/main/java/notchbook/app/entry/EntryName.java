@@ -25,6 +25,7 @@ public final class EntryName {
             case CLIP -> "Clip";
             case FILE -> "File";
             case LINK -> "Link";
+            case VIEW -> "View";
         };
     }
 }

@@ -45,7 +45,7 @@ final class MergedEntry {
                         DrawingJson.read(now.content()));
                 yield Optional.of(new EntryContent(DrawingJson.write(drawing), drawing.isEmpty()));
             }
-            case PHOTO, RECORDING, CLIP, FILE, LINK -> {
+            case PHOTO, RECORDING, CLIP, FILE, LINK, VIEW -> {
                 var was = EntryContent.check(sent.kind(), base.content()).json();
                 var isOneSided = was.equals(sent.content()) || was.equals(now.content());
                 yield isOneSided && sent.mediaId().equals(now.mediaId())

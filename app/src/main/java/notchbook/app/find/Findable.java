@@ -73,7 +73,7 @@ public class Findable {
         return switch (entry.kind()) {
             case FILE -> named(entry.words());
             case LINK -> entry.words().replaceAll("[^\\p{L}\\p{N}]+", " ");
-            case TYPED, INK, PHOTO, RECORDING, CLIP -> entry.words();
+            case TYPED, INK, PHOTO, RECORDING, CLIP, VIEW -> entry.words();
         };
     }
 

@@ -149,6 +149,7 @@ class SectionSheets {
                         items.get(entry.mediaId().orElseThrow()).bytes(),
                         around.fileOf(entry));
             case LINK -> link(entry, items);
+            case VIEW -> new SectionSheet.Typed(EntryContent.textOfView(entry.content()));
         };
     }
 

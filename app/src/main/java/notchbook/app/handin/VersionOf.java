@@ -41,6 +41,7 @@ final class VersionOf {
             case PHOTO -> new Version.Pictures(pictures(entry));
             case RECORDING, CLIP, FILE ->
                 new Version.Other(digest(entry), EntryContent.words(entry.kind(), entry.content()));
+            case VIEW -> new Version.Text(EntryContent.textOfView(entry.content()));
             case LINK -> new Version.Other(EntryContent.words(entry.kind(), entry.content()), "");
         };
     }

@@ -1,0 +1,257 @@
+package notchbook.core.collection;
+
+import static java.util.stream.Collectors.joining;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import notchbook.core.text.Document;
+import notchbook.core.text.Document.Block;
+import notchbook.core.text.Document.BulletList;
+import notchbook.core.text.Document.Cell;
+import notchbook.core.text.Document.Heading;
+import notchbook.core.text.Document.Inline;
+import notchbook.core.text.Document.Link;
+import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Table;
+import notchbook.core.text.Document.Text;
+import notchbook.core.view.Bar;
+import notchbook.core.view.By;
+import notchbook.core.view.Chart;
+import notchbook.core.view.Grouping;
+import notchbook.core.view.Look;
+import notchbook.core.view.Narrowing;
+import notchbook.core.view.Scale;
+import notchbook.core.view.SortKey;
+import notchbook.core.view.Sorting;
+import notchbook.core.view.Thing;
+
+/**
+ * A view of a collection as text, for paper and wherever else nothing can be drawn or sorted: a table of what is seen, a table for each
+ * group, the figures of a chart, the ties of a board in words. The source of the rule is the part on views in docs/rules.md.
+ */
+public final class ViewText {
+    /** What every thing has a value of: what it is called, and (where it leads somewhere, or a reason was given) where to and why. */
+    public static final String NAME = "title";
+
+    public static final String ADDRESS = "address";
+    public static final String WHY = "why";
+
+    /** The names of more do not fit a line. */
+    private static final int MOST_SHOWN = 8;
+
+    private static final int MOST_ROWS = Document.Table.MOST_ROWS - 1;
+
+    private final Look look;
+    private final List<ViewColumn> columns;
+    private final List<ViewColumn> own;
+    private final ViewColumn by;
+    private final Comparator<String> words;
+
+    private ViewText(
+            Look look, List<ViewColumn> columns, List<ViewColumn> own, ViewColumn by, Comparator<String> words) {
+        this.look = look;
+        this.columns = columns;
+        this.own = own;
+        this.by = by;
+        this.words = words;
+    }
+
+    /** A tie of a board by the names of what it joins. */
+    public record Tied(String from, String to, String words, boolean isDirected) {}
+
+    /**
+     * {@code columns} are all by which a look may sort, narrow and group; {@code own} are those of the student's own that may stand beside
+     * each thing; {@code by} is what it is grouped by where the look does not say; {@code words} is the order of words.
+     */
+    public static Document of(
+            List<Thing> things,
+            Look look,
+            List<ViewColumn> columns,
+            List<ViewColumn> own,
+            ViewColumn by,
+            List<Tied> ties,
+            Comparator<String> words) {
+        var grouped = look.by().flatMap(key -> column(columns, key)).orElse(by);
+        var text = new ViewText(look, columns, shown(look, own), grouped, words);
+        return new Document(text.blocks(text.seen(things), ties));
+    }
+
+    /** Those that were chosen, else all of them. */
+    private static List<ViewColumn> shown(Look look, List<ViewColumn> own) {
+        var chosen = own.stream()
+                .filter(column -> look.shown().contains(column.by().detail()))
+                .toList();
+        return (chosen.isEmpty() ? own : chosen).stream().limit(MOST_SHOWN).toList();
+    }
+
+    private static Optional<ViewColumn> column(List<ViewColumn> columns, String key) {
+        return columns.stream()
+                .filter(column -> column.by().detail().equals(key))
+                .findFirst();
+    }
+
+    private List<Thing> seen(List<Thing> things) {
+        var narrowing = new Narrowing(
+                Arrays.stream(look.words().toLowerCase(Locale.ROOT).split("\\s+"))
+                        .filter(word -> !word.isEmpty())
+                        .toList(),
+                look.only().entrySet().stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, wish -> Set.copyOf(wish.getValue()))));
+        return Sorting.of(narrowing.of(things), sorts(), words);
+    }
+
+    private List<SortKey> sorts() {
+        var wished = look.sorts().stream().flatMap(sort -> column(columns, sort.detail()).stream()
+                .map(column -> new SortKey(column.by(), sort.isFalling())));
+        return switch (look.shape()) {
+            case TIME ->
+                Stream.concat(Stream.of(new SortKey(by.by(), false)), wished).toList();
+            default -> wished.toList();
+        };
+    }
+
+    private List<Block> blocks(List<Thing> seen, List<Tied> ties) {
+        if (seen.isEmpty()) {
+            return List.of(paragraph("Nothing is in this view."));
+        }
+        return switch (look.shape()) {
+            case LIST, TABLE, TIME -> table(seen);
+            case PICTURES -> look.by().isPresent() ? groups(seen) : table(seen);
+            case GROUPS -> groups(seen);
+            case CHART -> chart(seen);
+            case BOARD -> Stream.concat(table(seen).stream(), ties(ties)).toList();
+        };
+    }
+
+    private List<Block> groups(List<Thing> seen) {
+        var grouping = Grouping.of(seen, by.by(), words);
+        var blocks = new ArrayList<Block>();
+        grouping.groups().forEach(group -> {
+            blocks.add(heading(
+                    "%s (%d)".formatted(by.words(group.value()), group.things().size())));
+            blocks.addAll(table(group.things()));
+        });
+        if (!grouping.without().isEmpty()) {
+            blocks.add(heading(
+                    "Without “%s” (%d)".formatted(by.name(), grouping.without().size())));
+            blocks.addAll(table(grouping.without()));
+        }
+        return blocks;
+    }
+
+    /** A row for each thing; a column where nothing has a value is left out. */
+    private List<Block> table(List<Thing> things) {
+        var beside = Stream.concat(
+                        own.stream(), Stream.of(new ViewColumn(new By(WHY, Scale.WORDS), "Why it was kept", "")))
+                .filter(column -> things.stream()
+                        .anyMatch(thing -> !values(thing, column.by().detail()).isEmpty()))
+                .toList();
+        var rows = new ArrayList<List<Cell>>();
+        rows.add(Stream.concat(Stream.of("Name"), beside.stream().map(ViewColumn::name))
+                .map(name -> cell(true, plain(name)))
+                .toList());
+        things.stream().limit(MOST_ROWS).forEach(thing -> rows.add(row(thing, beside)));
+        var more = things.size() - MOST_ROWS;
+        return more > 0
+                ? List.of(new Table(rows), paragraph("And %,d more.".formatted(more)))
+                : List.of(new Table(rows));
+    }
+
+    private List<Cell> row(Thing thing, List<ViewColumn> beside) {
+        return Stream.concat(
+                        Stream.of(cell(false, name(thing))),
+                        beside.stream()
+                                .map(column -> values(thing, column.by().detail()).stream()
+                                        .map(value -> column.by().detail().equals(WHY) ? value : column.words(value))
+                                        .collect(joining(", ")))
+                                .map(words -> cell(false, plain(words))))
+                .toList();
+    }
+
+    private static Inline name(Thing thing) {
+        var name = String.join("", values(thing, NAME));
+        return values(thing, ADDRESS).stream()
+                .findFirst()
+                .<Inline>map(address -> new Text(name, Set.of(new Link(address))))
+                .orElseGet(() -> plain(name));
+    }
+
+    private List<Block> chart(List<Thing> seen) {
+        var number = look.number().flatMap(key -> column(columns, key));
+        var height = number.isPresent() ? look.height() : Chart.Height.COUNT;
+        var chart = Chart.of(
+                seen, by.by(), height, number.map(one -> one.by().detail()).orElse(""), words);
+        Function<Bar, String> amount = height == Chart.Height.COUNT
+                ? bar -> String.valueOf(bar.count())
+                : bar -> ValueWords.amount(
+                        BigDecimal.valueOf(bar.amount()),
+                        number.map(ViewColumn::unit).orElse(""));
+        var rows = new ArrayList<List<Cell>>();
+        rows.add(List.of(cell(true, plain(by.name())), cell(true, plain(says(height, number)))));
+        chart.bars()
+                .forEach(bar ->
+                        rows.add(List.of(cell(false, plain(label(bar))), cell(false, plain(amount.apply(bar))))));
+        var table = List.<Block>of(new Table(rows.subList(0, Math.min(rows.size(), MOST_ROWS))));
+        return chart.without() == 0
+                ? table
+                : Stream.concat(
+                                table.stream(),
+                                Stream.of(paragraph("Without “%s”: %d".formatted(by.name(), chart.without()))))
+                        .toList();
+    }
+
+    private static String says(Chart.Height height, Optional<ViewColumn> number) {
+        var name = number.map(ViewColumn::name).orElse("");
+        return switch (height) {
+            case COUNT -> "How many";
+            case SUM -> name + ", added up";
+            case MEAN -> name + ", mean";
+        };
+    }
+
+    private String label(Bar bar) {
+        return bar.from().equals(bar.to()) ? by.words(bar.from()) : by.words(bar.from()) + " to " + by.words(bar.to());
+    }
+
+    private static Stream<Block> ties(List<Tied> ties) {
+        var items = ties.stream()
+                .map(tie -> List.of(paragraph("%s %s %s%s"
+                        .formatted(
+                                tie.from(),
+                                tie.isDirected() ? "→" : "–",
+                                tie.to(),
+                                tie.words().isBlank() ? "" : ": " + tie.words()))))
+                .toList();
+        return items.isEmpty() ? Stream.empty() : Stream.of(heading("What is tied"), new BulletList(items));
+    }
+
+    private static List<String> values(Thing thing, String key) {
+        return thing.values().getOrDefault(key, List.of());
+    }
+
+    private static Block heading(String words) {
+        return new Heading(3, List.of(plain(words)));
+    }
+
+    private static Block paragraph(String words) {
+        return new Paragraph(List.of(plain(words)));
+    }
+
+    private static Cell cell(boolean isHeader, Inline words) {
+        return new Cell(isHeader, 1, 1, List.of(new Paragraph(words.words().isEmpty() ? List.of() : List.of(words))));
+    }
+
+    private static Inline plain(String words) {
+        return new Text(words, Set.of());
+    }
+}
