@@ -23,10 +23,11 @@ const { BookPatternsScreen, BookScreen, BooksScreen } = screens(
 );
 const { NewNotebookScreen } = screens(() => import('./features/begin'), 'NewNotebookScreen');
 const { SchoolYearsScreen } = screens(() => import('./features/calendar'), 'SchoolYearsScreen');
-const { CollectionScreen, CollectionsScreen, SharedScreen } = screens(
+const { CollectionScreen, CollectionsScreen, GoToThing, SharedScreen } = screens(
   () => import('./features/collection/screens'),
   'CollectionScreen',
   'CollectionsScreen',
+  'GoToThing',
   'SharedScreen',
 );
 const { BinScreen, NeedleScreen, NotebookScreen, SectionScreen, UnfiledScreen } = screens(
@@ -152,6 +153,7 @@ export const routes: RouteObject[] = [
       { path: '/syllabi/:edition', element: <SyllabusScreen /> },
       { path: '/collections', element: <CollectionsScreen /> },
       { path: '/collections/:collection', element: <CollectionScreen /> },
+      { path: '/things/:thing', element: <GoToThing /> },
       { path: '/shown/:collection', element: <ShownScreen /> },
       { path: '/shared', element: <SharedScreen /> },
       { path: '/hand-in', element: <GoToHandIn /> },

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { api, unwrap } from '../../api';
 import { Button, Card, Empty, moved, offerUndo, plural, Trouble, useKeys } from '../../ui';
 import { GatherDialog } from '../gather';
@@ -32,7 +32,8 @@ export function CollectionScreen() {
   const queries = useQueryClient();
   const [isAdding, setAdding] = useState(false);
   const [isNaming, setNaming] = useState(false);
-  const [open, setOpen] = useState<string>();
+  const [search] = useSearchParams();
+  const [open, setOpen] = useState(search.get('thing') ?? undefined);
   useKeys({ a: () => setAdding(true), d: () => setNaming(true) });
   const refresh = () => queries.invalidateQueries({ queryKey: ['collection', id] });
   const change = useMutation({ mutationFn: (act: () => Promise<unknown>) => act(), onSuccess: refresh });

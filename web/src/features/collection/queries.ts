@@ -17,6 +17,13 @@ export const collectionQuery = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/collections/{id}', { params: { path: { id } } })),
   });
 
+/** How a thing is cited, and the collection that it is in. */
+export const citationQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['citation', id],
+    queryFn: () => unwrap(api.GET('/api/things/{id}/citation', { params: { path: { id } } })),
+  });
+
 /** Things of one's collections that are notched to lines of a notebook's syllabus. */
 export const resourcesQuery = (notebook: string) =>
   queryOptions({

@@ -1,3 +1,4 @@
 export { CollectionScreen } from './CollectionScreen';
 export { CollectionsScreen } from './CollectionsScreen';
+export { GoToThing } from './GoToThing';
 export { SharedScreen } from './SharedScreen';

@@ -1,5 +1,5 @@
 import { createElement, Fragment, type ReactNode } from 'react';
-import { isAllowedUri, isSpotLink } from './extensions';
+import { citedThing, isAllowedUri, isSpotLink } from './extensions';
 import { FormulaView } from './FormulaView';
 
 type Attributes = {
@@ -101,13 +101,19 @@ function render(node: Node): ReactNode {
   }
 }
 
+/** What is cited is seen in its collection. */
+const addressOf = (href: string) => {
+  const thing = citedThing(href);
+  return thing ? `/things/${thing}` : href;
+};
+
 function marked(inner: ReactNode, { type, attrs = {} }: Mark): ReactNode {
   if (type === 'highlight') return <mark data-color={attrs.color}>{inner}</mark>;
   if (type === 'link' && attrs.href && isAllowedUri(attrs.href))
     return isSpotLink(attrs.href) ? (
       <a href={attrs.href}>{inner}</a>
     ) : (
-      <a href={attrs.href} target="_blank" rel="noreferrer noopener">
+      <a href={addressOf(attrs.href)} target="_blank" rel="noreferrer noopener">
         {inner}
       </a>
     );

@@ -2,7 +2,7 @@ import { type Editor, EditorContent, type JSONContent, useEditor } from '@tiptap
 import DOMPurify from 'dompurify';
 import { useEffect, useRef, useState } from 'react';
 import { useKeeping } from '../../device';
-import { extensions, isSpotLink } from './extensions';
+import { citedThing, extensions, isSpotLink } from './extensions';
 import { FormulaDialog, type FormulaPlace } from './FormulaDialog';
 import { markHere, noteHere, type TextMarking } from './marking';
 import { showSigns } from './passage';
@@ -141,10 +141,12 @@ function takeOver(editor: Editor, next: Editor['state']['doc']) {
   );
 }
 
-/** A link to a spot leads there at a click; nothing else of the page is left by it. */
+/** A link to a spot leads there at a click, and what is cited opens beside; nothing else of the page is left by it. */
 function followed({ target }: MouseEvent): boolean {
   const href = target instanceof Element ? (target.closest('a')?.getAttribute('href') ?? '') : '';
-  if (!isSpotLink(href)) return false;
+  const thing = citedThing(href);
+  if (thing) window.open(`/things/${thing}`, '_blank', 'noopener');
+  if (!isSpotLink(href)) return !!thing;
   // Once more to the same spot is a change of address too.
   window.location.hash = '';
   window.location.hash = href;

@@ -1,8 +1,8 @@
 import { type Editor, useEditorState } from '@tiptap/react';
 import { DropdownMenu } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Trouble } from '../../ui';
-import { COLOURS } from './extensions';
+import { COLOURS, thingLink } from './extensions';
 import type { FormulaPlace } from './FormulaDialog';
 import { LinkDialog } from './LinkDialog';
 import { markHere, noteHere, type TextMarking } from './marking';
@@ -10,6 +10,11 @@ import { type TextHearing, tie } from './said';
 import { TableTools } from './TableTools';
 import { Tool, toolLook } from './Tool';
 import { tableFromCsv } from './tableCsv';
+
+/** Collections stand above texts, so their dialog comes when it is wanted. */
+const CiteDialog = lazy(async () => ({
+  default: (await import('../collection/CiteDialog')).CiteDialog,
+}));
 
 type Chain = ReturnType<Editor['chain']>;
 type Act = [label: string, name: string, act: (chain: Chain) => Chain];
@@ -45,6 +50,7 @@ export function TextTools({
   onFormula: (place: FormulaPlace) => void;
 }) {
   const [isLinking, setLinking] = useState(false);
+  const [isCiting, setCiting] = useState(false);
   const [trouble, setTrouble] = useState('');
   const active = useEditorState({
     editor,
@@ -105,6 +111,7 @@ export function TextTools({
             ['Table from CSV', () => file.current?.click()],
             ['Formula', () => onFormula({ tex: '', isOwnLine: false })],
             ['Link', () => setLinking(true)],
+            ['Source', () => setCiting(true)],
           ]}
         />
         <Choice
@@ -133,9 +140,31 @@ export function TextTools({
           event.target.value = '';
         }}
       />
+      {isCiting && (
+        <Suspense fallback={null}>
+          <CiteDialog
+            onCite={(words, thing) => cite(editor, words, thing)}
+            onClose={() => setCiting(false)}
+          />
+        </Suspense>
+      )}
       {isLinking && <LinkDialog editor={editor} spots={marking.spots} onClose={() => setLinking(false)} />}
     </>
   );
+}
+
+/** What is selected leads to the source, else the words that name it are put in. */
+function cite(editor: Editor, words: string, thing: string) {
+  const href = thingLink(thing);
+  const chain = editor.chain().focus();
+  if (editor.state.selection.empty)
+    chain
+      .insertContent([
+        { type: 'text', text: words, marks: [{ type: 'link', attrs: { href } }] },
+        { type: 'text', text: ' ' },
+      ])
+      .run();
+  else chain.setLink({ href }).run();
 }
 
 /** Ties the line to the moment that plays, or to none, on a page that has a recording. */

@@ -83,9 +83,15 @@ export const extensions = (
   Placeholder.configure({ placeholder }),
 ];
 
-/** Links lead to the web, to mail, or to a spot on a picture, as the server has it. */
+/** Links lead to the web, to mail, to a spot on a picture or to a thing that is cited, as the server has it. */
 export function isAllowedUri(address: string): boolean {
-  return /^(https?:\/\/|mailto:)./i.test(address) || isSpotLink(address);
+  return /^(https?:\/\/|mailto:)./i.test(address) || isSpotLink(address) || !!citedThing(address);
 }
+
+export const thingLink = (thing: string): string => `#thing-${thing}`;
+
+/** The thing that a link cites. */
+export const citedThing = (address: string): string | undefined =>
+  /^#thing-([0-9a-f-]{36})$/.exec(address)?.[1];
 
 export const isSpotLink = (address: string): boolean => /^#spot-[0-9a-f-]{36}$/.test(address);

@@ -106,6 +106,78 @@ class CollectionsOutTest extends AppTest {
     }
 
     @Test
+    void standOnAPageAsTheyAreAndInAVersionAsTheyWere() {
+        var view = UUID.randomUUID();
+        put(
+                "/views/" + view,
+                "{'name':'Dear ones','look':{'shape':'TABLE','words':'wall','only':{},'sorts':[],'height':'COUNT','shown':[]}}");
+        var placed = UUID.randomUUID();
+        var kept = browser.send(
+                student,
+                "PUT",
+                "/api/entries/" + placed,
+                "{'pageId':'%s','zone':'main','kind':'VIEW','content':{'collection':'%s','view':'%s','name':'Sea defences: Dear ones'},'caption':'','width':'FULL','baseVersion':0}"
+                        .formatted(desk.page().id(), id, view));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var version = UUID.randomUUID();
+        browser.send(
+                student,
+                "PUT",
+                "/api/hand-ins/" + version,
+                Sealing.unasked(desk.page().id()));
+        tell(wall, "{'title':'Renamed since'}");
+        var content =
+                browser.get(of.teacher(), "/api/hand-ins/" + version).json().at("/pages/0/entries/0/content");
+        assertThat(content.at("/seen/look/words").asString()).isEqualTo("wall");
+        assertThat(content.at("/seen/collection/items/0/title").asString()).isEqualTo("Wall");
+        assertThat(content.path("text").toString())
+                .contains("Wall", "6,200 a metre", "It has the prices.")
+                .doesNotContain("Who pays?", "Renamed since");
+        browser.send(student, "DELETE", "/api/collections/" + id, "");
+        var gone = browser.get(
+                        student, "/api/readiness/preview?pages=" + desk.page().id())
+                .json()
+                .path("pages");
+        assertThat(gone.toString()).contains("Sea defences: Dear ones").doesNotContain("Renamed since");
+    }
+
+    @Test
+    void areCitedOnAPageAndListedBehindIt() {
+        tell(
+                wall,
+                "{'source':{'kind':'NEWS','authors':['Byrne, Ada'],'published':'2024','where':'','purpose':'','reasons':[]}}");
+        var cited =
+                browser.get(student, "/api/things/%s/citation".formatted(wall)).json();
+        assertThat(cited.path("collection").asString()).isEqualTo(id.toString());
+        assertThat(cited.at("/reference/inText").asString()).isEqualTo("(Byrne, 2024)");
+        var kept = browser.send(
+                student,
+                "PUT",
+                "/api/entries/" + UUID.randomUUID(),
+                ("{'pageId':'%s','zone':'main','kind':'TYPED','caption':'','width':'FULL','baseVersion':0,'content':{'type':'doc','content':[{'type':'paragraph','content':["
+                                + "{'type':'text','text':'It is dear '},{'type':'text','text':'(Byrne, 2024)','marks':[{'type':'link','attrs':{'href':'#thing-%s'}}]}]}]}}")
+                        .formatted(desk.page().id(), wall));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+        var version = UUID.randomUUID();
+        browser.send(
+                student,
+                "PUT",
+                "/api/hand-ins/" + version,
+                Sealing.unasked(desk.page().id()));
+        var pages = browser.get(of.teacher(), "/api/hand-ins/" + version).json().path("pages");
+        assertThat(pages.get(0).toString())
+                .as("the teacher gets to the source itself")
+                .contains("https://skerrow.example/wall")
+                .doesNotContain("#thing-");
+        assertThat(pages.get(1).path("title").asString()).isEqualTo("References");
+        assertThat(pages.get(1).toString()).contains("Byrne, A. (2024). Wall.");
+        browser.send(student, "DELETE", "/api/collections/" + id, "");
+        assertThat(browser.get(student, "/api/things/%s/citation".formatted(wall))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void sayWhatIsMissingBeforeTheyGo() {
         var empty = UUID.randomUUID();
         browser.send(student, "PUT", "/api/collections/" + empty, "{'title':'Empty','purpose':''}");

@@ -275,6 +275,7 @@ final class Endpoints {
             entry("DELETE /api/collections/{collection}/ties/{tie}", STUDENT_ONLY),
             entry("GET /api/source-questions", ANYONE_SIGNED_IN),
             entry("GET /api/collections/{collection}/references?style=APA", STUDENT_ONLY),
+            entry("GET /api/things/{item}/citation", STUDENT_ONLY),
             entry("GET /api/collections/{collection}/found-file?media={file}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/gatherings/{gathering} {'mediaId':'{file}'}", STUDENT_ONLY),
             entry("GET /api/collections/{collection}/gatherings/{gathering}", STUDENT_ONLY),

@@ -1,21 +1,30 @@
 package notchbook.app.collection;
 
+import static java.util.Comparator.comparing;
+
 import java.net.URI;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.source.Cited;
 import notchbook.core.source.Source;
+import notchbook.formats.source.ReferenceStyle;
 import org.springframework.stereotype.Component;
 
 /** The things of a collection as they are cited: with what their student says of them, and what was found by itself. */
 @Component
 public class CitedThings {
+    /** Of what is cited on pages, and listed behind them. */
+    public static final ReferenceStyle STYLE = ReferenceStyle.APA;
+
     private final Collections collections;
     private final CollectionStore store;
     private final LinkCards cards;
@@ -35,9 +44,31 @@ public class CitedThings {
                 .filter(item ->
                         item.kind() == ItemKind.LINK || !item.told().source().equals(Source.UNKNOWN))
                 .toList();
+        return cited(reader, items, store.keptAt(collectionId));
+    }
+
+    /** Some things of the reader's own, in the order in which they are named; what is in the bin is left out. */
+    public List<Cited> named(Person reader, List<UUID> ids) {
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        var items = store.ownItems(reader.id(), ids).stream()
+                .sorted(comparing(item -> ids.indexOf(item.id())))
+                .toList();
+        return cited(reader, items, store.keptAt(ids));
+    }
+
+    /** The collection that a thing of the reader's own is in. */
+    public UUID collectionOf(Person reader, UUID thing) {
+        return store.ownItems(reader.id(), List.of(thing)).stream()
+                .findFirst()
+                .map(Item::collectionId)
+                .orElseThrow(() -> Refusal.notFound("thing"));
+    }
+
+    private List<Cited> cited(Person reader, List<Item> items, Map<UUID, Instant> keptAt) {
         var known = cards.of(
                 reader.id(), items.stream().flatMap(item -> item.url().stream()).toList());
-        var keptAt = store.keptAt(collectionId);
         return items.stream()
                 .map(item -> {
                     var card = item.url().flatMap(url -> Optional.ofNullable(known.get(url)));

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.core.source.Source;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.InsertSetMoreStep;
 import org.jooq.Record;
@@ -138,6 +139,20 @@ class CollectionStore {
                 .fetch(this::item);
     }
 
+    /** Those of some things that are a person's own and not in the bin, nor their collections. */
+    List<Item> ownItems(UUID personId, java.util.Collection<UUID> ids) {
+        return db.select(COLLECTION_ITEM.fields())
+                .from(COLLECTION_ITEM)
+                .join(COLLECTION)
+                .on(COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID))
+                .where(
+                        COLLECTION_ITEM.ID.in(ids),
+                        COLLECTION.OWNER_ID.eq(personId),
+                        COLLECTION_ITEM.DELETED_AT.isNull(),
+                        COLLECTION.DELETED_AT.isNull())
+                .fetch(this::item);
+    }
+
     int count(UUID collectionId) {
         return db.fetchCount(
                 COLLECTION_ITEM, COLLECTION_ITEM.COLLECTION_ID.eq(collectionId), COLLECTION_ITEM.DELETED_AT.isNull());
@@ -178,6 +193,7 @@ class CollectionStore {
                 .set(COLLECTION_ITEM.URL, item.url().orElse(null))
                 .set(COLLECTION_ITEM.MEDIA_ID, item.mediaId().orElse(null))
                 .set(COLLECTION_ITEM.ENTRY_ID, item.entryId().orElse(null))
+                .set(COLLECTION_ITEM.LEADS_TO, item.leadsTo().orElse(null))
                 .set(COLLECTION_ITEM.POSITION, item.position())
                 .set(COLLECTION_ITEM.WHY, item.told().why())
                 .set(COLLECTION_ITEM.HEADING, item.told().heading())
@@ -214,10 +230,18 @@ class CollectionStore {
 
     /** When each thing of a collection was kept. */
     Map<UUID, Instant> keptAt(UUID collectionId) {
+        return keptAt(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId));
+    }
+
+    private Map<UUID, Instant> keptAt(Condition of) {
         return db.select(COLLECTION_ITEM.ID, COLLECTION_ITEM.ADDED_AT)
                 .from(COLLECTION_ITEM)
-                .where(COLLECTION_ITEM.COLLECTION_ID.eq(collectionId))
+                .where(of)
                 .fetchMap(COLLECTION_ITEM.ID, COLLECTION_ITEM.ADDED_AT);
+    }
+
+    Map<UUID, Instant> keptAt(java.util.Collection<UUID> items) {
+        return keptAt(COLLECTION_ITEM.ID.in(items));
     }
 
     void order(UUID collectionId, List<UUID> items) {
@@ -254,6 +278,7 @@ class CollectionStore {
                 Optional.ofNullable(found.get(COLLECTION_ITEM.URL)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.MEDIA_ID)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.ENTRY_ID)),
+                Optional.ofNullable(found.get(COLLECTION_ITEM.LEADS_TO)),
                 found.get(COLLECTION_ITEM.POSITION),
                 new Told(
                         found.get(COLLECTION_ITEM.WHY),

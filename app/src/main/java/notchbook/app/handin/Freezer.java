@@ -23,6 +23,7 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.reflection.Answering;
 import notchbook.app.reflection.Reflection;
 import notchbook.app.syllabus.Syllabi;
+import notchbook.app.view.ViewsOnPages;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.notebook.Zone;
 import notchbook.core.reflection.Outcome;
@@ -42,6 +43,8 @@ class Freezer {
     private final SheetNames names;
     private final SchoolYears years;
     private final OwnThings own;
+    private final ViewsOnPages views;
+    private final CitedWorks citedWorks;
     private final SchoolClock clock;
 
     Freezer(
@@ -52,6 +55,8 @@ class Freezer {
             SheetNames names,
             SchoolYears years,
             OwnThings own,
+            ViewsOnPages views,
+            CitedWorks citedWorks,
             SchoolClock clock) {
         this.syllabi = syllabi;
         this.media = media;
@@ -60,6 +65,8 @@ class Freezer {
         this.names = names;
         this.years = years;
         this.own = own;
+        this.views = views;
+        this.citedWorks = citedWorks;
         this.clock = clock;
     }
 
@@ -79,9 +86,14 @@ class Freezer {
                 entries.stream().flatMap(entry -> entry.address().stream()).toList());
         var pictures = cards.values().stream().flatMap(card -> card.pictureId().stream());
         var contents = entries.stream().flatMap(entry -> entry.shownMedia().stream());
-        var items = media.findAll(Stream.concat(contents, pictures).toList());
+        var cited = citedWorks.in(student, entries);
+        var seen = views.asTheyAre(student, entries);
+        var inViews = seen.values().stream().flatMap(view -> view.pictures().stream());
+        var items = media.findAll(
+                Stream.of(contents, pictures, inViews).flatMap(some -> some).toList());
         var paths = sent.paths(items.values(), smaller);
-        var attachments = new Attachments(sent.byId(paths), cards, own.of(student, entries, along), editions);
+        var attachments =
+                new Attachments(sent.byId(paths), cards, own.of(student, entries, along), seen, cited, editions);
         return new Frozen(
                 new Sealed.Cover(
                         work.title(),
@@ -90,8 +102,10 @@ class Freezer {
                         syllabi.requireInfo(student, work.notebook().editionId())
                                 .code(),
                         clock.now()),
-                work.pages().stream()
-                        .map(page -> page(page, sent(page, work.entriesOn(page), along), attachments))
+                Stream.concat(
+                                work.pages().stream()
+                                        .map(page -> page(page, sent(page, work.entriesOn(page), along), attachments)),
+                                citedWorks.page(work.title(), cited).stream())
                         .toList(),
                 Stream.concat(
                                 work.reflections().stream()
@@ -128,7 +142,7 @@ class Freezer {
                 Optional.of(entry.place().zone()),
                 entry.place().beside(),
                 entry.kind(),
-                entry.content(),
+                attachments.content(entry),
                 entry.caption(),
                 entry.place().width(),
                 attachments.codes(entry),
@@ -197,14 +211,23 @@ class Freezer {
     }
 
     /**
-     * Contents by id, cards by address and what is the student's own by entry, as they go along with the pages; and the editions that
-     * these are keyed to.
+     * Contents by id, cards by address, what is the student's own and views of collections by entry, as they go along with the pages; and
+     * the editions that these are keyed to.
      */
     private record Attachments(
             Map<UUID, MediaItem> items,
             Map<String, LinkCard> cards,
             Map<UUID, Sealed.Own> own,
+            Map<UUID, ViewsOnPages.AsItWas> views,
+            CitedWorks.Works cited,
             List<Edition> editions) {
+        /** What lives outside the entry is sealed with it as it is now. */
+        String content(Entry entry) {
+            return Optional.ofNullable(views.get(entry.id()))
+                    .map(ViewsOnPages.AsItWas::content)
+                    .orElseGet(() -> cited.content(entry));
+        }
+
         List<String> codes(Entry entry) {
             return editions.stream()
                     .flatMap(Edition::nodes)

@@ -41,6 +41,7 @@ import notchbook.core.remark.Carried;
 import notchbook.core.setwork.Asked;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.Weights;
+import notchbook.core.text.Citing;
 import notchbook.core.text.Words;
 import notchbook.core.voice.Audibility;
 import notchbook.formats.document.DocumentJson;
@@ -148,7 +149,7 @@ class WorkChecks {
         return reading.filter(one -> one.quarters() != 0).map(one -> Work.Unfit.Trouble.SIDEWAYS);
     }
 
-    /** A link names its source; so does a quotation that says where it is from. */
+    /** A link names its source; so does a quotation that says where it is from, and words that cite a thing. */
     private static Work.Sources sources(Gathered work) {
         var named = work.pieces().stream()
                 .filter(entry -> entry.kind() == EntryKind.LINK)
@@ -156,7 +157,9 @@ class WorkChecks {
         var nameless = new ArrayList<Work.Nameless>();
         for (var entry : work.pieces()) {
             if (entry.kind() == EntryKind.TYPED) {
-                var quotations = DocumentJson.read(entry.content()).quotations();
+                var text = DocumentJson.read(entry.content());
+                var quotations = text.quotations();
+                named += Citing.things(text).size();
                 named += quotations.stream()
                         .filter(quotation -> !quotation.source().isBlank())
                         .count();

@@ -33,4 +33,15 @@ class SourceController {
             @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam ReferenceStyle style) {
         return References.list(cited.of(reader, id), style);
     }
+
+    /** A thing as a page cites it, and the collection that it is in. */
+    record CitedThing(UUID collection, Reference reference) {}
+
+    @GetMapping("/api/things/{id}/citation")
+    CitedThing citation(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
+        return new CitedThing(
+                cited.collectionOf(reader, id),
+                References.list(cited.named(reader, List.of(id)), CitedThings.STYLE)
+                        .getFirst());
+    }
 }

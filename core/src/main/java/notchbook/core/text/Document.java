@@ -1,8 +1,10 @@
 package notchbook.core.text;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -135,17 +137,30 @@ public record Document(List<Block> blocks) {
         ROSE
     }
 
-    /** A link to the web, to a mail address, or to a spot on a picture (#spot- and its id); a notebook can follow no other. */
+    /**
+     * A link to the web, to a mail address, to a spot on a picture (#spot- and its id) or to a thing that is cited (#thing- and its id); a
+     * notebook can follow no other.
+     */
     public record Link(String address) implements Mark {
         private static final int LONGEST = 2_000;
         private static final Pattern FOLLOWED =
-                Pattern.compile("(https?://|mailto:).+|#spot-[0-9a-f-]{36}", Pattern.CASE_INSENSITIVE);
+                Pattern.compile("(https?://|mailto:).+|#(spot|thing)-[0-9a-f-]{36}", Pattern.CASE_INSENSITIVE);
+
+        private static final Pattern THING =
+                Pattern.compile("#thing-(\\p{XDigit}{8}(?:-\\p{XDigit}{4}){3}-\\p{XDigit}{12})");
 
         public Link {
             if (!FOLLOWED.matcher(address).matches() || address.length() > LONGEST) {
                 throw new IllegalArgumentException(
                         "A link leads to a web page or a mail address, not to \"" + shortened(address) + "\".");
             }
+        }
+
+        /** The thing that it cites; empty for other links. */
+        Optional<UUID> thing() {
+            return Optional.of(THING.matcher(address))
+                    .filter(Matcher::matches)
+                    .map(found -> UUID.fromString(found.group(1)));
         }
 
         private static String shortened(String address) {
