@@ -6,6 +6,7 @@ import { Button, ChoiceField, Dialog, TextField, Trouble } from '../../ui';
 import { contentsQuery, notebooksQuery, useNotebook } from '../contents';
 import { pageQuery } from '../entry';
 import { isListFile } from '../gather';
+import { collectionsQuery } from './queries';
 
 type Kind = Api['ItemView']['kind'];
 const KINDS: [Kind, string][] = [
@@ -13,6 +14,8 @@ const KINDS: [Kind, string][] = [
   ['NOTE', 'Note'],
   ['FILE', 'File'],
   ['ENTRY', 'Own entry'],
+  ['PAGE', 'Own page'],
+  ['COLLECTION', 'Collection'],
 ];
 
 type Props = {
@@ -23,7 +26,7 @@ type Props = {
   onList: (file: File) => void;
 };
 
-/** Put a link, a note, a file or one of your own entries into a collection. */
+/** Put a link, a note, a file, an entry or a page of your own, or another collection into a collection. */
 export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
   const [kind, setKind] = useState<Kind>('LINK');
   const add = useMutation({
@@ -34,6 +37,7 @@ export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
       const body = {
         kind,
         title: kind === 'ENTRY' ? (entryName ?? '') : text('title'),
+        leadsTo: text('leadsTo') || undefined,
         note: text('note'),
         url: kind === 'LINK' ? text('url') : undefined,
         mediaId,
@@ -88,10 +92,13 @@ export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
             hint="Up to 200 MB. Bookmarks, tables (CSV), BibTeX and RIS can be taken in thing by thing."
           />
         )}
-        {kind === 'ENTRY' ? (
-          <EntryChoice />
+        {kind === 'COLLECTION' && <CollectionChoice except={collection} />}
+        {kind === 'ENTRY' || kind === 'PAGE' ? (
+          <OwnChoice isPage={kind === 'PAGE'} />
         ) : (
-          <TextField label="Title" name="title" maxLength={120} required={kind === 'NOTE'} />
+          kind !== 'COLLECTION' && (
+            <TextField label="Title" name="title" maxLength={120} required={kind === 'NOTE'} />
+          )
         )}
         <label className="mb-3 block font-semibold">
           {kind === 'NOTE' ? 'Note' : 'A note beside it'}
@@ -117,7 +124,22 @@ async function sent(file: File): Promise<string> {
   return id;
 }
 
-function EntryChoice() {
+/** Another collection of one's own. */
+function CollectionChoice({ except }: { except: string }) {
+  const others = (useQuery(collectionsQuery).data ?? []).filter(({ id }) => id !== except);
+  return (
+    <ChoiceField label="Collection" name="leadsTo" required>
+      {others.map(({ id, title }) => (
+        <option key={id} value={id}>
+          {title}
+        </option>
+      ))}
+    </ChoiceField>
+  );
+}
+
+/** A page of one's own, or an entry of one. */
+function OwnChoice({ isPage }: { isPage: boolean }) {
   const current = useNotebook();
   const notebooks = useQuery(notebooksQuery).data ?? [];
   const [notebook, setNotebook] = useState(current?.id ?? '');
@@ -133,7 +155,13 @@ function EntryChoice() {
           </option>
         ))}
       </ChoiceField>
-      <ChoiceField label="Page" value={page} onChange={(event) => setPage(event.target.value)} required>
+      <ChoiceField
+        label="Page"
+        name={isPage ? 'leadsTo' : undefined}
+        value={page}
+        onChange={(event) => setPage(event.target.value)}
+        required
+      >
         <option value="">Choose a page</option>
         {pages.map((one) => (
           <option key={one.id} value={one.id}>
@@ -141,16 +169,18 @@ function EntryChoice() {
           </option>
         ))}
       </ChoiceField>
-      <ChoiceField label="Entry" name="entry" required>
-        {entries.map((one) => {
-          const name = one.caption || `${one.kind.toLowerCase()} entry`;
-          return (
-            <option key={one.id} value={`${one.id}|${name}`}>
-              {name}
-            </option>
-          );
-        })}
-      </ChoiceField>
+      {!isPage && (
+        <ChoiceField label="Entry" name="entry" required>
+          {entries.map((one) => {
+            const name = one.caption || `${one.kind.toLowerCase()} entry`;
+            return (
+              <option key={one.id} value={`${one.id}|${name}`}>
+                {name}
+              </option>
+            );
+          })}
+        </ChoiceField>
+      )}
     </>
   );
 }

@@ -12,20 +12,26 @@ const open = (more: Record<string, unknown> = {}) =>
     ...more,
   });
 
-test('keeps all of a page in a collection', async () => {
+test('keeps a page whole', async () => {
   const { user, server } = await open();
   await user.click(screen.getByRole('button', { name: 'Keep the page in a collection' }));
   await user.click(await screen.findByRole('button', { name: 'Keep it in Sea defences' }));
-  expect(await screen.findByText('2 entries kept in “Sea defences”.')).toBeTruthy();
-  expect(server.sent(PUT)).toMatchObject([
-    { kind: 'ENTRY', entryId: 'e1', title: 'An echo' },
-    { kind: 'ENTRY', entryId: 'e2', title: 'A wall' },
-  ]);
+  expect(await screen.findByText('1 thing kept in “Sea defences”.')).toBeTruthy();
+  expect(server.sent(PUT)).toMatchObject([{ kind: 'PAGE', leadsTo: 'p1' }]);
+});
+
+test('keeps those of several entries that are ticked', async () => {
+  const { user, server } = await open();
+  await user.click(screen.getByRole('button', { name: 'Keep entries of it' }));
+  await user.click(await screen.findByLabelText('A wall'));
+  await user.click(await screen.findByRole('button', { name: 'Keep it in Sea defences' }));
+  expect(await screen.findByText('1 thing kept in “Sea defences”.')).toBeTruthy();
+  expect(server.sent(PUT)).toMatchObject([{ kind: 'ENTRY', entryId: 'e1', title: 'An echo' }]);
 });
 
 test('makes a collection for it where none fits', async () => {
   const { user, server } = await open();
-  await user.click(screen.getByRole('button', { name: 'Keep the page in a collection' }));
+  await user.click(screen.getByRole('button', { name: 'Keep entries of it' }));
   await user.type(screen.getByLabelText('Or in a new collection'), 'Echoes{Enter}');
   await waitFor(() => expect(server.sent(PUT)).toHaveLength(2));
   expect(server.sent('PUT /api/collections/*')).toMatchObject([{ title: 'Echoes' }]);

@@ -1,21 +1,27 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
-import { api, unwrap } from '../../api';
-import { Button, Dialog, plural } from '../../ui';
+import { type Api, api, unwrap } from '../../api';
+import { Button, Dialog, plural, Tick } from '../../ui';
 import { collectionsQuery } from './queries';
 import { WhereToKeep } from './WhereToKeep';
 
-/** An entry with the name by which it stands in a collection. */
-export type Kept = { id: string; name: string };
+/** What is kept, with the name by which it stands in a collection (its own where that is blank). */
+export type Kept = Pick<Api['ItemBody'], 'kind' | 'title' | 'entryId' | 'leadsTo' | 'url'>;
 
 /** As long as a name in a collection. */
 const LONGEST_NAME = 120;
 
-/** Keeps entries of one's own in a collection that is there, or in a new one. */
-export function KeepInCollection({ entries, name }: { entries: Kept[]; name: string }) {
+export const keptEntry = (id: string, title: string): Kept => ({
+  kind: 'ENTRY',
+  entryId: id,
+  title: title || 'An entry',
+});
+
+/** Keeps something in a collection that is there, or in a new one; of several things, those that are ticked. */
+export function KeepInCollection({ things, name }: { things: Kept[]; name: string }) {
   const [isOpen, setOpen] = useState(false);
-  if (entries.length === 0) return null;
+  if (things.length === 0) return null;
   return (
     <>
       <button
@@ -25,20 +31,22 @@ export function KeepInCollection({ entries, name }: { entries: Kept[]; name: str
       >
         {name}
       </button>
-      {isOpen && <KeepDialog entries={entries} onClose={() => setOpen(false)} />}
+      {isOpen && <KeepDialog things={things} onClose={() => setOpen(false)} />}
     </>
   );
 }
 
-function KeepDialog({ entries, onClose }: { entries: Kept[]; onClose: () => void }) {
+function KeepDialog({ things, onClose }: { things: Kept[]; onClose: () => void }) {
   const collections = useQuery(collectionsQuery).data ?? [];
   const [into, setInto] = useState<string>();
+  const [leftOut, setLeftOut] = useState<ReadonlySet<Kept>>(new Set());
+  const wished = things.filter((thing) => !leftOut.has(thing));
   const keep = async (collection: string) => {
-    for (const { id, name } of entries)
+    for (const thing of wished)
       await unwrap(
         api.PUT('/api/collections/{id}/items/{item}', {
           params: { path: { id: collection, item: newId() } },
-          body: { kind: 'ENTRY', title: name.slice(0, LONGEST_NAME) || 'An entry', note: '', entryId: id },
+          body: { ...thing, title: thing.title.slice(0, LONGEST_NAME), note: '' },
         }),
       );
   };
@@ -46,8 +54,7 @@ function KeepDialog({ entries, onClose }: { entries: Kept[]; onClose: () => void
     return (
       <Dialog title="Kept" onClose={onClose}>
         <p className="mb-3">
-          {plural(entries.length, 'entry', 'entries')} kept in “
-          {collections.find(({ id }) => id === into)?.title}”.
+          {plural(wished.length, 'thing')} kept in “{collections.find(({ id }) => id === into)?.title}”.
         </p>
         <Button look="act" onClick={onClose}>
           Done
@@ -56,7 +63,28 @@ function KeepDialog({ entries, onClose }: { entries: Kept[]; onClose: () => void
     );
   return (
     <Dialog title="Keep in a collection" onClose={onClose}>
-      <WhereToKeep keep={keep} onKept={setInto} />
+      {things.length > 1 && (
+        <fieldset className="mb-3 max-h-[30vh] overflow-auto border-b border-line pb-2">
+          <legend className="mb-1 font-semibold">
+            {wished.length} of {plural(things.length, 'thing')}
+          </legend>
+          {things.map((thing, i) => (
+            <Tick
+              key={`${thing.entryId ?? thing.leadsTo ?? thing.url} ${i}`}
+              checked={!leftOut.has(thing)}
+              onChange={() =>
+                setLeftOut(
+                  (now) =>
+                    new Set(now.has(thing) ? [...now].filter((one) => one !== thing) : [...now, thing]),
+                )
+              }
+            >
+              <span className="min-w-0 truncate">{thing.title}</span>
+            </Tick>
+          ))}
+        </fieldset>
+      )}
+      <WhereToKeep keep={keep} onKept={setInto} isReady={wished.length > 0} />
     </Dialog>
   );
 }

@@ -5,10 +5,14 @@ import { api, unwrap } from '../../api';
 import { Button, plural, TextField, Trouble } from '../../ui';
 import { collectionsQuery } from './queries';
 
-type Props = { keep: (collection: string) => Promise<unknown>; onKept: (collection: string) => void };
+type Props = {
+  keep: (collection: string) => Promise<unknown>;
+  onKept: (collection: string) => void;
+  isReady?: boolean;
+};
 
 /** The collections that something can be kept in, and the way to a new one. */
-export function WhereToKeep({ keep, onKept }: Props) {
+export function WhereToKeep({ keep, onKept, isReady = true }: Props) {
   const queries = useQueryClient();
   const collections = useQuery(collectionsQuery).data ?? [];
   const keeping = useMutation({
@@ -44,7 +48,7 @@ export function WhereToKeep({ keep, onKept }: Props) {
             </span>
             <Button
               aria-label={`Keep it in ${title}`}
-              disabled={keeping.isPending}
+              disabled={!isReady || keeping.isPending}
               onClick={() => keeping.mutate(id)}
             >
               Keep it
@@ -54,7 +58,7 @@ export function WhereToKeep({ keep, onKept }: Props) {
       </ul>
       <form onSubmit={submit}>
         <TextField label="Or in a new collection" name="title" required maxLength={120} />
-        <Button type="submit" disabled={making.isPending}>
+        <Button type="submit" disabled={!isReady || making.isPending}>
           Make it, and keep it there
         </Button>
       </form>

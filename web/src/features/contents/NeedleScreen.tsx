@@ -14,7 +14,7 @@ import {
   plural,
   Shape,
 } from '../../ui';
-import { KeepInCollection } from '../collection';
+import { KeepInCollection, keptEntry } from '../collection';
 import { addressOf, fileName, NotchPicker } from '../entry';
 import { type InkDrawing, InkView } from '../ink';
 import { rulerQuery } from '../shell/queries';
@@ -81,7 +81,7 @@ export function NeedleScreen() {
       {found.length > 0 && (
         <div className="mb-2">
           <KeepInCollection
-            entries={found.map(({ entry, name }) => ({ id: entry.id, name }))}
+            things={found.map(({ entry, name }) => keptEntry(entry.id, name))}
             name={`Keep ${found.length === 1 ? 'it' : `these ${found.length}`} in a collection`}
           />
         </div>

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import type { Api } from '../../api';
 import { Dialog } from '../../ui';
+import { KeepInCollection, keptEntry } from '../collection';
 import { HitRow } from './HitRow';
 import { type Hit, hitsOf } from './hits';
 import { findQuery } from './queries';
@@ -70,9 +72,25 @@ export function FindBox({ onClose }: { onClose: () => void }) {
           </div>
         ))}
       </div>
+      <div className="mt-2">
+        <KeepInCollection
+          name="Keep entries of these in a collection"
+          things={hits.flatMap((hit) =>
+            hit.group === 'Entries' ? [keptEntry(hit.id, nameOf(hit.entry))] : [],
+          )}
+        />
+      </div>
     </Dialog>
   );
 }
+
+/** Its name, else the words that were found in it. */
+const nameOf = ({ name, excerpt }: Api['EntryHit']) =>
+  name ||
+  excerpt
+    .map(({ text }) => text)
+    .join('')
+    .trim();
 
 function said(asked: string, hits: Hit[], isWaiting: boolean): string {
   if (!asked.trim())

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Heading, Trouble, useKeys } from '../../ui';
+import { KeepInCollection } from '../collection';
 import { GiveLink } from '../reading';
 import { RemarkCard, remarksOn } from '../remark';
 import { AnswerField } from './AnswerField';
@@ -122,6 +123,10 @@ function VersionSide({ version }: { version: Version }) {
           </Link>
           <VersionFiles id={id} />
           <GiveLink kind="VERSION" of={id} title={version.title} />
+          <KeepInCollection
+            name="Keep in a collection"
+            things={[{ kind: 'VERSION', leadsTo: id, title: '' }]}
+          />
           {version.ownNotebook && (
             <Link
               to={`/n/${version.ownNotebook}/look-backs/${newId()}?version=${id}`}

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { dayName, evidenceOf, moment, Shape } from '../../ui';
-import { KeepInCollection } from '../collection';
-import { type EntryActs, entryName, markedWords, type Shown } from '../entry';
+import { KeepInCollection, type Kept, keptEntry } from '../collection';
+import { addressOf, type EntryActs, entryName, markedWords, type Shown } from '../entry';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
 import { LookedBackOn } from '../reflection';
 import { BenchesWaiting } from '../scan';
@@ -64,12 +64,25 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
       <Neighbours page={page} />
       <LookedBackOn page={page} chosen={chosen && !chosen.isWaiting ? chosen.id : undefined} />
       <div>
-        <KeepInCollection
-          name={chosen ? 'Keep this entry in a collection' : 'Keep the page in a collection'}
-          entries={(chosen ? [chosen] : entries)
-            .filter((entry) => !entry.isWaiting)
-            .map((entry) => ({ id: entry.id, name: entryName(entry) || page.title }))}
-        />
+        {chosen ? (
+          <KeepInCollection
+            name={
+              chosen.kind === 'LINK' ? 'Keep this link in a collection' : 'Keep this entry in a collection'
+            }
+            things={chosen.isWaiting ? [] : [keptOf(chosen, page.title)]}
+          />
+        ) : (
+          <div className="flex flex-wrap gap-x-4">
+            <KeepInCollection
+              name="Keep the page in a collection"
+              things={[{ kind: 'PAGE', leadsTo: page.id, title: page.title }]}
+            />
+            <KeepInCollection
+              name="Keep entries of it"
+              things={entries.filter((entry) => !entry.isWaiting).map((entry) => keptOf(entry, page.title))}
+            />
+          </div>
+        )}
       </div>
       {remarks.length > 0 && (
         <>
@@ -127,3 +140,9 @@ function StillOpen({
     </>
   );
 }
+
+/** A link is kept as one, so that its source can be said; anything else as the entry that it is. */
+const keptOf = (entry: Shown, page: string): Kept =>
+  entry.kind === 'LINK'
+    ? { kind: 'LINK', url: addressOf(entry.content), title: entry.caption }
+    : keptEntry(entry.id, entryName(entry) || page);

@@ -1,12 +1,29 @@
-import { File, LinkSimple, Note } from '@phosphor-icons/react';
+import { File, FileText, LinkSimple, Note, SealCheck, Stack } from '@phosphor-icons/react';
 import { Link } from 'react-router';
 import { evidenceOf, Shape } from '../../ui';
 import type { Item } from './details';
 
+const ICONS: Record<Item['kind'], typeof File> = {
+  LINK: LinkSimple,
+  NOTE: Note,
+  FILE: File,
+  ENTRY: Note,
+  PAGE: FileText,
+  VERSION: SealCheck,
+  COLLECTION: Stack,
+};
+
+/** Where what has a screen of its own is seen. */
+const SCREENS: Partial<Record<Item['kind'], string>> = {
+  PAGE: '/p/',
+  VERSION: '/versions/',
+  COLLECTION: '/collections/',
+};
+
 /** What kind of thing it is, by its sign. */
 export function ThingMark({ item }: { item: Item }) {
   if (item.entry?.kind) return <Shape kind={evidenceOf(item.entry.kind)} />;
-  const Icon = { LINK: LinkSimple, NOTE: Note, FILE: File, ENTRY: Note }[item.kind];
+  const Icon = ICONS[item.kind];
   return <Icon size={16} aria-label={item.kind.toLowerCase()} />;
 }
 
@@ -33,11 +50,20 @@ export function ThingName({ item }: { item: Item }) {
         {item.title}
       </Link>
     );
+  if (item.leadsTo?.id && item.leadsTo.name)
+    return (
+      <Link to={`${SCREENS[item.kind]}${item.leadsTo.id}`} className={LOOK}>
+        {item.title}
+      </Link>
+    );
   return (
     <b>
       {item.title}
       {item.entry && !item.entry.kind && (
         <span className="font-normal text-rust"> · its entry is in the bin</span>
+      )}
+      {item.leadsTo && !item.leadsTo.name && (
+        <span className="font-normal text-rust"> · it is in the bin</span>
       )}
     </b>
   );

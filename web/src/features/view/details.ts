@@ -34,7 +34,15 @@ export const aspectsOf = (details: readonly OwnDetail[]): Aspect[] => [
   ...ALWAYS,
 ];
 
-const KINDS: Record<Item['kind'], string> = { LINK: 'Link', NOTE: 'Note', FILE: 'File', ENTRY: 'Own work' };
+const KINDS: Record<Item['kind'], string> = {
+  LINK: 'Link',
+  NOTE: 'Note',
+  FILE: 'File',
+  ENTRY: 'Own work',
+  PAGE: 'Page',
+  VERSION: 'Version',
+  COLLECTION: 'Collection',
+};
 
 /** What a thing has of an aspect. */
 export function valuesOf(item: Item, key: string): string[] {

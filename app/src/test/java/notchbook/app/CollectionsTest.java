@@ -58,6 +58,45 @@ class CollectionsTest extends AppTest {
     }
 
     @Test
+    void holdPagesVersionsAndOtherCollectionsOfOnesOwn() {
+        var page = desk.page().id();
+        school.typed(school.student, desk, "An echo off the hall wall");
+        var version = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/hand-ins/" + version, Sealing.unasked(page));
+        var other = UUID.randomUUID();
+        browser.send(school.student, "PUT", "/api/collections/" + other, "{'title':'Bats','purpose':''}");
+        assertThat(leads("PAGE", page)).isEqualTo(204);
+        assertThat(leads("VERSION", version)).isEqualTo(204);
+        assertThat(leads("COLLECTION", other)).isEqualTo(204);
+        assertThat(leads("PAGE", UUID.randomUUID())).isEqualTo(422);
+        assertThat(leads("PAGE", version)).isEqualTo(422);
+        assertThat(titles()).containsExactly(desk.page().title(), desk.page().title() + ", version 1", "Bats");
+        var sent = browser.get(school.student, "/api/readiness/preview?collection=" + collection)
+                .json()
+                .path("pages")
+                .toString();
+        assertThat(sent).as("a page is sent whole").contains("An echo off the hall wall");
+        browser.send(school.student, "DELETE", "/api/collections/" + other, "");
+        browser.send(school.student, "DELETE", "/api/pages/" + page, "");
+        var items = browser.get(school.student, "/api/collections/" + collection)
+                .json()
+                .path("items");
+        assertThat(Browser.texts(items, "title")).as("names stay").hasSize(3);
+        assertThat(items.get(0).at("/leadsTo/name").asString()).as("in the bin").isEmpty();
+        assertThat(items.get(1).at("/leadsTo/name").asString()).endsWith("version 1");
+        assertThat(items.get(2).at("/leadsTo/name").asString()).as("in the bin").isEmpty();
+    }
+
+    private int leads(String kind, UUID to) {
+        return browser.send(
+                        school.student,
+                        "PUT",
+                        "/api/collections/%s/items/%s".formatted(collection, UUID.randomUUID()),
+                        "{'kind':'%s','title':'','note':'','leadsTo':'%s'}".formatted(kind, to))
+                .status();
+    }
+
+    @Test
     void comeBackWholeFromTheBinAndSoDoTheirThings() {
         var item = note("How bats hunt");
         var path = "/api/collections/" + collection;

@@ -156,7 +156,9 @@ class CollectionMaker {
             Optional<UUID> entry) {
         var id = UUID.randomUUID();
         collections.add(
-                collection.owner(), collection.id(), new Collections.NewItem(id, kind, title, note, url, media, entry));
+                collection.owner(),
+                collection.id(),
+                new Collections.NewItem(id, kind, title, note, url, media, entry, Optional.empty()));
         collection.things().put(title, id);
         return id;
     }

@@ -6,17 +6,12 @@ import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.text.NumberFormat;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +23,7 @@ import notchbook.app.entry.EntryContent;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.EntryPlace;
 import notchbook.app.entry.EntryWidth;
+import notchbook.app.entry.NotebookEntries;
 import notchbook.app.entry.PageText;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
@@ -39,6 +35,7 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.collection.Detail;
+import notchbook.core.collection.ValueWords;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.text.Document.Block;
@@ -47,13 +44,13 @@ import org.springframework.stereotype.Component;
 /** Binds a collection as it is now, so that it is read, sent and copied like pages. */
 @Component
 public class CollectionBinding {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
-
     private final Collections collections;
     private final CollectionStore store;
     private final Details details;
     private final ItemNotches notches;
     private final Entries entries;
+    private final NotebookEntries notebookEntries;
+    private final Elsewhere elsewhere;
     private final Media media;
     private final Notebooks notebooks;
     private final Syllabi syllabi;
@@ -65,6 +62,8 @@ public class CollectionBinding {
             Details details,
             ItemNotches notches,
             Entries entries,
+            NotebookEntries notebookEntries,
+            Elsewhere elsewhere,
             Media media,
             Notebooks notebooks,
             Syllabi syllabi,
@@ -74,6 +73,8 @@ public class CollectionBinding {
         this.details = details;
         this.notches = notches;
         this.entries = entries;
+        this.notebookEntries = notebookEntries;
+        this.elsewhere = elsewhere;
         this.media = media;
         this.notebooks = notebooks;
         this.syllabi = syllabi;
@@ -82,7 +83,11 @@ public class CollectionBinding {
 
     /** What its things are, told apart by its details. */
     private record Around(
-            List<Detail> details, Map<UUID, Entry> live, Map<UUID, MediaItem> files, Map<UUID, Set<UUID>> notches) {
+            List<Detail> details,
+            Map<UUID, Entry> live,
+            Map<UUID, List<Entry>> pages,
+            Map<UUID, MediaItem> files,
+            Map<UUID, Set<UUID>> notches) {
         Set<UUID> notchesOf(Item item) {
             return notches.getOrDefault(item.id(), Set.of());
         }
@@ -132,6 +137,10 @@ public class CollectionBinding {
                                         .toList())
                         .stream()
                         .collect(toMap(Entry::id, identity())),
+                items.stream()
+                        .flatMap(item -> elsewhere.page(reader, item).stream()
+                                .map(page -> Map.entry(item.id(), notebookEntries.on(page))))
+                        .collect(toMap(Map.Entry::getKey, Map.Entry::getValue)),
                 media.findAll(
                         items.stream().flatMap(item -> item.mediaId().stream()).toList()),
                 notches.of(reader.id()));
@@ -195,6 +204,9 @@ public class CollectionBinding {
             case ENTRY ->
                 item.entryId().flatMap(id -> Optional.ofNullable(around.live().get(id))).stream()
                         .map(entry -> entry.apart(EntryWidth.FULL));
+            case PAGE ->
+                around.pages().getOrDefault(item.id(), List.of()).stream().map(entry -> entry.apart(EntryWidth.FULL));
+            case VERSION, COLLECTION -> Stream.empty();
         };
     }
 
@@ -221,19 +233,8 @@ public class CollectionBinding {
                 .filter(detail -> !item.told().of(detail.id()).isEmpty())
                 .map(detail -> detail.name() + ": "
                         + item.told().of(detail.id()).stream()
-                                .map(value -> shown(detail, value))
+                                .map(value -> ValueWords.of(detail.kind().scale(), detail.unit(), value))
                                 .collect(joining(", ")))
                 .collect(joining(" · "));
-    }
-
-    private static String shown(Detail detail, String value) {
-        return switch (detail.kind().scale()) {
-            case WORDS -> value;
-            case DAYS -> LocalDate.parse(value).format(DAY);
-            case NUMBERS ->
-                detail.unit().isEmpty()
-                        ? value
-                        : NumberFormat.getInstance(Locale.UK).format(new BigDecimal(value)) + " " + detail.unit();
-        };
     }
 }

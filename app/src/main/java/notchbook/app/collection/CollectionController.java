@@ -36,7 +36,8 @@ class CollectionController {
             String note,
             Optional<String> url,
             Optional<UUID> mediaId,
-            Optional<UUID> entryId) {}
+            Optional<UUID> entryId,
+            Optional<UUID> leadsTo) {}
 
     record ItemOrderBody(List<UUID> items) {}
 
@@ -90,7 +91,14 @@ class CollectionController {
                 reader,
                 id,
                 new Collections.NewItem(
-                        item, body.kind(), body.title(), body.note(), body.url(), body.mediaId(), body.entryId()));
+                        item,
+                        body.kind(),
+                        body.title(),
+                        body.note(),
+                        body.url(),
+                        body.mediaId(),
+                        body.entryId(),
+                        body.leadsTo()));
     }
 
     @PostMapping("/api/collections/{id}/order")

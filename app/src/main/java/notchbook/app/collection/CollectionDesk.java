@@ -11,10 +11,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.collection.CollectionStore.Collection;
 import notchbook.app.collection.CollectionViews.CollectionLine;
 import notchbook.app.collection.CollectionViews.CollectionView;
 import notchbook.app.collection.CollectionViews.EntryPlace;
 import notchbook.app.collection.CollectionViews.ItemView;
+import notchbook.app.collection.CollectionViews.OwnPlace;
 import notchbook.app.entry.Entries;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.Glimpse;
@@ -45,6 +47,7 @@ public class CollectionDesk {
     private final CollectionBinding binding;
     private final ItemNotches notches;
     private final Entries entries;
+    private final Elsewhere elsewhere;
     private final Glimpses glimpses;
     private final Media media;
     private final LinkCards cards;
@@ -60,6 +63,7 @@ public class CollectionDesk {
             CollectionBinding binding,
             ItemNotches notches,
             Entries entries,
+            Elsewhere elsewhere,
             Glimpses glimpses,
             Media media,
             LinkCards cards,
@@ -74,6 +78,7 @@ public class CollectionDesk {
         this.binding = binding;
         this.notches = notches;
         this.entries = entries;
+        this.elsewhere = elsewhere;
         this.glimpses = glimpses;
         this.media = media;
         this.cards = cards;
@@ -120,7 +125,18 @@ public class CollectionDesk {
     }
 
     public CollectionView view(Person reader, UUID id) {
-        var found = collections.require(reader, id);
+        return view(reader, collections.require(reader, id));
+    }
+
+    /** The same where it is the reader's own and not in the bin. */
+    public Optional<CollectionView> find(Person reader, UUID id) {
+        return store.find(id)
+                .filter(found -> found.ownerId().equals(reader.id()))
+                .map(found -> view(reader, found));
+    }
+
+    private CollectionView view(Person reader, Collection found) {
+        var id = found.id();
         var items = store.items(id);
         var behind = behind(reader, id, items);
         return new CollectionView(
@@ -142,7 +158,8 @@ public class CollectionDesk {
             Map<UUID, Set<UUID>> notched,
             Set<UUID> points,
             Map<UUID, UUID> twins,
-            Map<UUID, Instant> keptAt) {}
+            Map<UUID, Instant> keptAt,
+            Map<UUID, String> elsewhere) {}
 
     private Behind behind(Person reader, UUID id, List<Item> items) {
         var live = entries.live(
@@ -162,7 +179,8 @@ public class CollectionDesk {
                         .flatMap(item -> notched.getOrDefault(item.id(), Set.of()).stream())
                         .collect(toSet()),
                 twins(items),
-                store.keptAt(id));
+                store.keptAt(id),
+                elsewhere.names(reader, items));
     }
 
     /** The topics of the reader's notebooks that notched things help with, each by its code and title. */
@@ -218,6 +236,9 @@ public class CollectionDesk {
                         .flatMap(id -> Optional.ofNullable(behind.files().get(id)))
                         .map(MediaView::of),
                 item.entryId().map(id -> place(id, behind)),
+                item.leadsTo()
+                        .map(id ->
+                                new OwnPlace(Optional.of(id), behind.elsewhere().getOrDefault(item.id(), ""))),
                 card.map(LinkCardView::of),
                 item.told().why(),
                 item.told().heading(),

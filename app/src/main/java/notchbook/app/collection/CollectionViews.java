@@ -27,6 +27,14 @@ public final class CollectionViews {
         }
     }
 
+    /** What a thing leads to that has a screen of its own, as it is called now; an empty name means that it is in the bin. */
+    public record OwnPlace(Optional<UUID> id, String name) {
+        /** Its screen is its owner's alone. */
+        OwnPlace toBeRead() {
+            return new OwnPlace(Optional.empty(), name);
+        }
+    }
+
     /**
      * A thing with what is said of it. {@code topics} are those that it helps with, by code and title,
      * {@code notches} all lines that it is cut to; {@code sameAs} is an earlier thing
@@ -41,6 +49,7 @@ public final class CollectionViews {
             Optional<String> url,
             Optional<MediaView> media,
             Optional<EntryPlace> entry,
+            Optional<OwnPlace> leadsTo,
             Optional<LinkCardView> card,
             String why,
             String heading,
@@ -61,6 +70,7 @@ public final class CollectionViews {
                     url,
                     media,
                     entry.map(EntryPlace::toBeRead),
+                    leadsTo.map(OwnPlace::toBeRead),
                     card,
                     why,
                     heading,

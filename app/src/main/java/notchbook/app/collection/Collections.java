@@ -3,6 +3,7 @@ package notchbook.app.collection;
 import static java.util.stream.Collectors.toSet;
 
 import java.time.Duration;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -28,16 +29,25 @@ public class Collections {
     private static final Duration KEPT_IN_BIN = Duration.ofDays(30);
     private static final int LONGEST_NOTE = 4_000;
     private static final int MOST = 50_000;
+    private static final Set<ItemKind> LEADING = EnumSet.of(ItemKind.PAGE, ItemKind.VERSION, ItemKind.COLLECTION);
 
     private final CollectionStore store;
     private final Entries entries;
+    private final Elsewhere elsewhere;
     private final Media media;
     private final LinkCards cards;
     private final SchoolClock clock;
 
-    Collections(CollectionStore store, Entries entries, Media media, LinkCards cards, SchoolClock clock) {
+    Collections(
+            CollectionStore store,
+            Entries entries,
+            Elsewhere elsewhere,
+            Media media,
+            LinkCards cards,
+            SchoolClock clock) {
         this.store = store;
         this.entries = entries;
+        this.elsewhere = elsewhere;
         this.media = media;
         this.cards = cards;
         this.clock = clock;
@@ -51,7 +61,8 @@ public class Collections {
             String note,
             Optional<String> url,
             Optional<UUID> mediaId,
-            Optional<UUID> entryId) {}
+            Optional<UUID> entryId,
+            Optional<UUID> leadsTo) {}
 
     /** Refuses what is not a collection of the reader's own. */
     public void requireOwn(Person reader, UUID id) {
@@ -198,68 +209,40 @@ public class Collections {
 
     private Item item(Person reader, UUID collectionId, NewItem wish, int position) {
         checkedNote(wish.note());
-        return switch (wish.kind()) {
-            case LINK -> {
-                var link = WebLink.require(wish.url().orElse(""));
-                var title = wish.title().isBlank() ? link.address().getHost() : wish.title();
-                yield item(
-                        collectionId,
-                        wish,
-                        title,
-                        position,
-                        Optional.of(link.address().toString()),
-                        Optional.empty(),
-                        Optional.empty());
-            }
-            case NOTE ->
-                item(collectionId, wish, wish.title(), position, Optional.empty(), Optional.empty(), Optional.empty());
-            case FILE -> {
-                var file =
-                        media.requireOwned(reader, wish.mediaId().orElseThrow(() -> Refusal.unfit("Choose a file.")));
-                var title = wish.title().isBlank() ? file.name() : wish.title();
-                yield item(
-                        collectionId,
-                        wish,
-                        title,
-                        position,
-                        Optional.empty(),
-                        Optional.of(file.id()),
-                        Optional.empty());
-            }
-            case ENTRY -> {
-                var entry =
-                        entries.require(reader, wish.entryId().orElseThrow(() -> Refusal.unfit("Choose an entry.")));
-                yield item(
-                        collectionId,
-                        wish,
-                        wish.title(),
-                        position,
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.of(entry.id()));
-            }
-        };
-    }
-
-    private static Item item(
-            UUID collectionId,
-            NewItem wish,
-            String title,
-            int position,
-            Optional<String> url,
-            Optional<UUID> mediaId,
-            Optional<UUID> entryId) {
+        var name = nameOf(reader, wish);
         return new Item(
                 wish.id(),
                 collectionId,
                 wish.kind(),
-                checked(title),
+                checked(wish.title().isBlank() ? shortened(name) : wish.title()),
                 wish.note(),
-                url,
-                mediaId,
-                entryId,
+                wish.url()
+                        .filter(typed -> wish.kind() == ItemKind.LINK)
+                        .map(typed -> WebLink.require(typed).address().toString()),
+                wish.mediaId().filter(file -> wish.kind() == ItemKind.FILE),
+                wish.entryId().filter(entry -> wish.kind() == ItemKind.ENTRY),
+                wish.leadsTo().filter(other -> LEADING.contains(wish.kind())),
                 position,
                 Told.NOTHING);
+    }
+
+    /** What a thing is called by itself. Refuses what is not there, or not the reader's own. */
+    private String nameOf(Person reader, NewItem wish) {
+        return switch (wish.kind()) {
+            case LINK -> WebLink.require(wish.url().orElse("")).address().getHost();
+            case NOTE -> "";
+            case FILE ->
+                media.requireOwned(reader, wish.mediaId().orElseThrow(() -> Refusal.unfit("Choose a file.")))
+                        .name();
+            case ENTRY ->
+                entries.require(reader, wish.entryId().orElseThrow(() -> Refusal.unfit("Choose an entry.")))
+                        .name();
+            case PAGE, VERSION, COLLECTION -> elsewhere.require(reader, wish.kind(), wish.leadsTo());
+        };
+    }
+
+    private static String shortened(String name) {
+        return name.length() <= LONGEST_TITLE ? name : name.substring(0, LONGEST_TITLE - 1) + "…";
     }
 
     static String checkedNote(String note) {

@@ -3,7 +3,7 @@ package notchbook.app.collection;
 import java.util.Optional;
 import java.util.UUID;
 
-/** One thing in a collection, and what is said of it. Which of {@code url}, {@code mediaId} and {@code entryId} is there follows from its kind. */
+/** One thing in a collection, and what is said of it. Which of {@code url}, {@code mediaId}, {@code entryId} and {@code leadsTo} (a page, a version or a collection) is there follows from its kind. */
 public record Item(
         UUID id,
         UUID collectionId,
@@ -13,6 +13,7 @@ public record Item(
         Optional<String> url,
         Optional<UUID> mediaId,
         Optional<UUID> entryId,
+        Optional<UUID> leadsTo,
         int position,
         Told told) {
     Item from(String whose) {
@@ -20,10 +21,11 @@ public record Item(
     }
 
     Item at(Optional<String> otherUrl) {
-        return new Item(id, collectionId, kind, title, note, otherUrl, mediaId, entryId, position, told);
+        return new Item(id, collectionId, kind, title, note, otherUrl, mediaId, entryId, leadsTo, position, told);
     }
 
     Item with(String otherTitle, String otherNote, Told otherTold) {
-        return new Item(id, collectionId, kind, otherTitle, otherNote, url, mediaId, entryId, position, otherTold);
+        return new Item(
+                id, collectionId, kind, otherTitle, otherNote, url, mediaId, entryId, leadsTo, position, otherTold);
     }
 }

@@ -1,9 +1,15 @@
 package notchbook.app.collection;
 
-/** What an item of a collection is: a web link, a note of one's own, a file, or an entry from one's pages. */
+/**
+ * What an item of a collection is: a web link, a note of one's own, a file, an entry from one's pages, a whole page of them, a version that
+ * was handed in, or another collection.
+ */
 public enum ItemKind {
     LINK,
     NOTE,
     FILE,
-    ENTRY
+    ENTRY,
+    PAGE,
+    VERSION,
+    COLLECTION
 }

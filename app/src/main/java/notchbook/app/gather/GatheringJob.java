@@ -129,6 +129,7 @@ class GatheringJob implements Job {
                 thing.url(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 first + at,
                 thing.told());
     }

@@ -4,13 +4,14 @@ import static java.util.stream.Collectors.toSet;
 
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.app.collection.SealedWork;
 import notchbook.app.people.Person;
 import notchbook.app.reflection.SealedPieces;
 import org.springframework.stereotype.Component;
 
-/** What students handed in, as pieces that they look back on. */
+/** What students handed in, as pieces that they look back on or keep in collections. */
 @Component
-class HandedInPieces implements SealedPieces {
+class HandedInPieces implements SealedPieces, SealedWork {
     private final HandInStore store;
     private final SealedVersions versions;
 
@@ -26,9 +27,20 @@ class HandedInPieces implements SealedPieces {
                 .map(this::piece);
     }
 
+    @Override
+    public Optional<String> nameOf(Person person, UUID version) {
+        return store.find(version)
+                .filter(handIn -> handIn.studentId().equals(person.id()))
+                .map(HandedInPieces::name);
+    }
+
+    private static String name(HandIn handIn) {
+        return handIn.title() + ", version " + handIn.version();
+    }
+
     private SealedPiece piece(HandIn handIn) {
         return new SealedPiece(
-                handIn.title() + ", version " + handIn.version(),
+                name(handIn),
                 handIn.notebookId(),
                 versions.read(handIn).pages().stream()
                         .flatMap(page -> page.entries().stream())

@@ -56,11 +56,17 @@ public class Notebooks {
         return store.find(id);
     }
 
+    boolean isOwn(Person reader, UUID id) {
+        return own(reader, id).isPresent();
+    }
+
+    private Optional<Notebook> own(Person reader, UUID id) {
+        return store.find(id).filter(notebook -> notebook.ownerId().equals(reader.id()));
+    }
+
     /** A notebook of the reader's own; anyone else's does not exist for them. */
     public Notebook require(Person reader, UUID id) {
-        return store.find(id)
-                .filter(notebook -> notebook.ownerId().equals(reader.id()))
-                .orElseThrow(() -> Refusal.notFound("notebook"));
+        return own(reader, id).orElseThrow(() -> Refusal.notFound("notebook"));
     }
 
     /** Makes a notebook; making it again with the same id changes nothing. */

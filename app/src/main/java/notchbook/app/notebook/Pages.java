@@ -28,6 +28,11 @@ public class Pages {
         this.clock = clock;
     }
 
+    /** A page of the reader's own, unless it is in the bin. */
+    public Optional<Page> find(Person reader, UUID id) {
+        return store.find(id).filter(page -> sections.isOwn(reader, page.sectionId()));
+    }
+
     /** A page of the reader's own. */
     public Page require(Person reader, UUID id) {
         var page = store.find(id).orElseThrow(() -> Refusal.notFound("page"));

@@ -49,6 +49,12 @@ public class Sections {
         return section;
     }
 
+    boolean isOwn(Person reader, UUID id) {
+        return store.find(id)
+                .filter(section -> notebooks.isOwn(reader, section.notebookId()))
+                .isPresent();
+    }
+
     /** A section and those below it, in their order. */
     public List<Section> branch(Section section) {
         var all = store.in(section.notebookId());

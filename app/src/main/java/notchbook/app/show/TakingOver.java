@@ -107,7 +107,7 @@ class TakingOver {
         return switch (item.kind()) {
             case LINK, NOTE -> Optional.of(copy(item, into, position, Optional.empty(), known));
             case FILE -> Optional.of(copy(item, into, position, file(reader, item, into), known));
-            case ENTRY -> Optional.empty();
+            case ENTRY, PAGE, VERSION, COLLECTION -> Optional.empty();
         };
     }
 
@@ -127,6 +127,7 @@ class TakingOver {
                 item.note(),
                 item.url(),
                 file,
+                Optional.empty(),
                 Optional.empty(),
                 position,
                 item.told()
