@@ -10,6 +10,7 @@ const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
       id: 'c1',
       title: 'Sea defences',
       purpose: 'For the write-up',
+      notches: [],
       home: 'n1',
       details: [],
       items,
@@ -215,4 +216,39 @@ test('lists references in a style', async () => {
   expect(await screen.findByText(/Nothing here comes from elsewhere/)).toBeTruthy();
   await user.selectOptions(screen.getByLabelText('Style'), 'APA');
   expect(await screen.findByText('Byrne, A. (2024). Wall.')).toBeTruthy();
+});
+
+test('gets the picture of a thing as its cover', async () => {
+  const { user, server } = await open(
+    [
+      thing('Wall', {
+        kind: 'LINK',
+        url: 'https://skerrow.example/wall',
+        card: {
+          id: 'k',
+          state: 'FETCHED',
+          title: 'Wall',
+          description: '',
+          site: '',
+          movedTo: '',
+          pictureId: 'm1',
+        },
+      }),
+      thing('A thought'),
+    ],
+    { 'PUT /api/collections/c1/cover': {} },
+  );
+  await user.click(screen.getByRole('button', { name: 'Choose the cover' }));
+  await user.click(screen.getByRole('button', { name: 'The picture of Wall' }));
+  await waitFor(() => expect(server.sent('PUT /api/collections/c1/cover')).toEqual([{ pictureId: 'm1' }]));
+});
+
+test('keeps the order that things were sorted into', async () => {
+  const { user, server } = await open([thing('Wall'), thing('Fence')]);
+  await user.click(screen.getByRole('button', { name: 'Table' }));
+  await user.click(screen.getByRole('button', { name: 'Name' }));
+  await user.click(await screen.findByRole('button', { name: 'Keep this order' }));
+  await waitFor(() =>
+    expect(server.sent('POST /api/collections/c1/order')).toEqual([{ items: ['Fence', 'Wall'] }]),
+  );
 });

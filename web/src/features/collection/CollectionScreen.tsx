@@ -61,7 +61,7 @@ export function CollectionScreen() {
   const canMove = isWhole && look.sorts.length === 0;
   return (
     <section aria-label="The collection" className="min-h-[70vh] max-w-[1400px]" {...gather.drop}>
-      <Head {...collection}>
+      <Head collection={collection}>
         {isWhole
           ? plural(items.length, 'thing')
           : `${items.length} of ${plural(collection.items.length, 'thing')}`}
@@ -85,6 +85,18 @@ export function CollectionScreen() {
           valuesOf={({ key }) => valuesIn(key)}
           onChange={setLook}
         />
+        {isWhole && look.sorts.length > 0 && (
+          <Button
+            look="quiet"
+            onClick={() => {
+              order(items.map((item) => item.id));
+              setLook({ ...look, sorts: [] });
+              offerUndo('This is their own order now', () => order(all));
+            }}
+          >
+            Keep this order
+          </Button>
+        )}
         <KeptViewsBar collection={id} look={look} onLook={setLook} />
       </div>
       <Trouble>

@@ -12,13 +12,14 @@ test('makes a collection with the details and views of another', async () => {
     shown: ['cost'],
   };
   const { user, server } = await visit('/collections', {
-    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2 }],
+    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2, kinds: [] }],
     'GET /api/collections/bin': [],
     'GET /api/shown-collections': [],
     'GET /api/collections/c1': {
       id: 'c1',
       title: 'Sea defences',
       purpose: '',
+      notches: [],
       details: [{ id: 'cost', name: 'Cost', kind: 'NUMBER', unit: '' }],
       items: [],
     },
@@ -26,7 +27,14 @@ test('makes a collection with the details and views of another', async () => {
     'PUT /api/collections/*': {},
     'PUT /api/collections/*/details/*': {},
     'PUT /api/collections/*/views/*': {},
-    'GET /api/collections/*': { id: 'new', title: 'River defences', purpose: '', details: [], items: [] },
+    'GET /api/collections/*': {
+      id: 'new',
+      title: 'River defences',
+      purpose: '',
+      notches: [],
+      details: [],
+      items: [],
+    },
     'GET /api/collections/*/views': { views: [], places: [], ties: [] },
     'GET /api/collections/*/readers': { classes: [], people: [], otherClasses: [], otherPeople: [] },
     'GET /api/notebooks/n1/syllabus': [],

@@ -6,6 +6,7 @@ import { api, unwrap } from '../../api';
 import { Button, Card, ChoiceField, Empty, Heading, plural, TextField, Trouble } from '../../ui';
 import { ShownList } from '../show';
 import { CollectionBin } from './CollectionBin';
+import { Cover } from './Cover';
 import { likeAnother } from './likeAnother';
 import { collectionsQuery } from './queries';
 
@@ -46,8 +47,9 @@ export function CollectionsScreen() {
               <li key={one.id}>
                 <Link
                   to={`/collections/${one.id}`}
-                  className="flex items-baseline gap-3 border-b border-line py-2.5 last:border-0 hover:text-petrol"
+                  className="flex items-center gap-3 border-b border-line py-2 last:border-0 hover:text-petrol"
                 >
+                  <Cover coverId={one.coverId} kinds={one.kinds} className="size-13" />
                   <span className="flex-1">
                     <b>{one.title}</b>
                     <span className="block text-[13.5px] text-soft">{one.purpose}</span>

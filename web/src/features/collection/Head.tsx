@@ -8,12 +8,17 @@ import { FilesOut } from '../gather';
 import { GiveLink } from '../reading';
 import { ShowTo, useSeenBy } from '../show';
 import { ReferenceList } from '../source';
+import { Cover } from './Cover';
+import { CoverDialog } from './CoverDialog';
+import { HelpsWith } from './HelpsWith';
 import { useRestore } from './useRestore';
 
-type Props = Pick<Api['CollectionView'], 'id' | 'title' | 'purpose' | 'home'> & { children: ReactNode };
+type Props = { collection: Api['CollectionView']; children: ReactNode };
 
 /** What a collection is called and what it is for, both to be changed in place. */
-export function Head({ id, title, purpose, home, children }: Props) {
+export function Head({ collection, children }: Props) {
+  const { id, title, purpose, home } = collection;
+  const [isCovering, setCovering] = useState(false);
   const [isOut, setOut] = useState(false);
   const queries = useQueryClient();
   const go = useNavigate();
@@ -37,9 +42,22 @@ export function Head({ id, title, purpose, home, children }: Props) {
       offerUndo(`“${title}” is in the bin`, () => restore.mutate(id));
     },
   });
+  const notch = (line: string, isCut: boolean) => {
+    const request = { params: { path: { id, line } } };
+    const path = '/api/collections/{id}/notches/{line}';
+    return unwrap(isCut ? api.DELETE(path, request) : api.PUT(path, request));
+  };
   return (
     <>
       <div className="mb-2 flex items-start justify-between gap-3">
+        <button
+          type="button"
+          aria-label="Choose the cover"
+          className="rounded-md hover:outline-2 hover:outline-petrol"
+          onClick={() => setCovering(true)}
+        >
+          <Cover coverId={collection.coverId} kinds={kindsIn(collection)} className="size-16" />
+        </button>
         <div className="min-w-0 flex-1">
           <Heading name={title} className="text-[24px]">
             <textarea
@@ -67,6 +85,12 @@ export function Head({ id, title, purpose, home, children }: Props) {
             <span>
               · {children} · {seenBy}
             </span>
+            <HelpsWith
+              collection={id}
+              of="all of the collection"
+              notches={collection.notches}
+              change={notch}
+            />
           </p>
           <Trouble>{keep.error?.message ?? drop.error?.message}</Trouble>
         </div>
@@ -98,7 +122,15 @@ export function Head({ id, title, purpose, home, children }: Props) {
           </div>
         </Card>
       )}
+      {isCovering && <CoverDialog collection={collection} onClose={() => setCovering(false)} />}
       {isListing && <ReferenceList collection={id} onClose={() => setListing(false)} />}
     </>
   );
+}
+
+/** The kinds of its things, the most frequent first. */
+function kindsIn({ items }: Api['CollectionView']): Api['ItemView']['kind'][] {
+  const counts = new Map<Api['ItemView']['kind'], number>();
+  for (const { kind } of items) counts.set(kind, (counts.get(kind) ?? 0) + 1);
+  return [...counts].sort(([, one], [, other]) => other - one).map(([kind]) => kind);
 }

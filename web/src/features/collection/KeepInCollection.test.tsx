@@ -6,7 +6,7 @@ const PUT = 'PUT /api/collections/*/items/*';
 
 const open = (more: Record<string, unknown> = {}) =>
   openPage([entry('e1', { caption: 'An echo' }), entry('e2', { caption: 'A wall' })], {
-    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2 }],
+    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2, kinds: [] }],
     [PUT]: {},
     'PUT /api/collections/*': {},
     ...more,

@@ -9,6 +9,7 @@ const COLLECTION: Api['CollectionView'] = {
   id: 'c1',
   title: 'Sea defences',
   purpose: '',
+  notches: [],
   details: [],
   items: [thing('Wall'), thing('Fence')],
 };
@@ -45,7 +46,7 @@ test('says that its collection is in the bin', async () => {
 
 test('comes onto a page by a key, then its collection and its view', async () => {
   const { user, server } = await openPage([], {
-    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2 }],
+    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2, kinds: [] }],
     ...ANSWERS,
   });
   await user.keyboard('c');

@@ -4,7 +4,7 @@ import { visit } from '../../test/visit';
 
 const open = (search: string) =>
   visit(`/shared?${search}`, {
-    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2 }],
+    'GET /api/collections': [{ id: 'c1', title: 'Sea defences', purpose: '', items: 2, kinds: [] }],
     'PUT /api/collections/c1/items/*': {},
   });
 

@@ -23,7 +23,7 @@ const GATHERING = '/api/collections/c1/gatherings/*';
 
 const open = (more: Record<string, unknown>) =>
   visit('/collections/c1', {
-    'GET /api/collections/c1': { id: 'c1', title: 'Costs', purpose: '', details: [], items: [] },
+    'GET /api/collections/c1': { id: 'c1', title: 'Costs', purpose: '', notches: [], details: [], items: [] },
     'GET /api/collections/c1/views': { views: [], places: [], ties: [] },
     'GET /api/collections/c1/readers': NO_READERS,
     'GET /api/notebooks/n1/syllabus': [],

@@ -32,8 +32,16 @@ export function ShownList() {
           <li key={one.id}>
             <Link
               to={`/shown/${one.id}`}
-              className="flex items-baseline gap-3 border-b border-line py-2.5 last:border-0 hover:text-petrol"
+              className="flex items-center gap-3 border-b border-line py-2.5 last:border-0 hover:text-petrol"
             >
+              {one.coverId && (
+                <img
+                  src={`/api/media/${one.coverId}/screen`}
+                  alt=""
+                  loading="lazy"
+                  className="size-13 shrink-0 rounded-md bg-wash object-cover"
+                />
+              )}
               <span className="min-w-0 flex-1">
                 <b>{one.title}</b>
                 <span className="block text-[13.5px] text-soft">

@@ -63,6 +63,7 @@ test('lists what others show, to be looked through', async () => {
     id: 's1',
     title: 'Echoes',
     purpose: '',
+    notches: [],
     of: 'Rue Ashdown',
     ofTeacher: false,
     things: 2,

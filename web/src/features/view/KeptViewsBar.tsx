@@ -15,6 +15,13 @@ const openOf = (views: readonly Kept[], look: Look): Kept | undefined => {
   return views.find((view) => JSON.stringify({ ...look, ...view.look }) === now);
 };
 
+/** As JSON, in the letters that addresses have. */
+const inAddress = (look: Look): string =>
+  btoa(String.fromCharCode(...new TextEncoder().encode(JSON.stringify(look))))
+    .replaceAll('+', '-')
+    .replaceAll('/', '_')
+    .replaceAll('=', '');
+
 type LooksProps = { views: readonly Kept[]; look: Look; onLook: (look: Look) => void };
 
 /** Views that somebody kept, to be looked at and not changed. */
@@ -64,6 +71,13 @@ export function KeptViewsBar({ collection, look, onLook }: Props) {
           onDelete={() => deleteView(view)}
         />
       ))}
+      <a
+        href={`/api/collections/${collection}/view-pdf?look=${inAddress(look)}`}
+        download
+        className="inline-flex min-h-7 items-center px-1.5 font-semibold text-petrol hover:underline"
+      >
+        Save as PDF
+      </a>
       {!open && (
         <Button look="quiet" onClick={() => setNamed({ name: '' })}>
           Keep this view

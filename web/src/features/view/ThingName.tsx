@@ -20,11 +20,16 @@ const SCREENS: Partial<Record<Item['kind'], string>> = {
   COLLECTION: '/collections/',
 };
 
+/** A kind of thing by its sign. */
+export function KindMark({ kind }: { kind: Item['kind'] }) {
+  const Icon = ICONS[kind];
+  return <Icon size={16} aria-label={kind.toLowerCase()} />;
+}
+
 /** What kind of thing it is, by its sign. */
 export function ThingMark({ item }: { item: Item }) {
   if (item.entry?.kind) return <Shape kind={evidenceOf(item.entry.kind)} />;
-  const Icon = ICONS[item.kind];
-  return <Icon size={16} aria-label={item.kind.toLowerCase()} />;
+  return <KindMark kind={item.kind} />;
 }
 
 const LOOK = 'inline-block min-h-[26px] font-semibold text-petrol hover:underline';

@@ -32,6 +32,7 @@ const open = (more: Record<string, unknown> = {}) =>
       id: 'c1',
       title: 'Sea defences',
       purpose: '',
+      notches: [],
       details: [SORT, COST],
       items: ITEMS,
     },

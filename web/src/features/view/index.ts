@@ -1,11 +1,13 @@
 export { DetailDialog } from './DetailDialog';
 export type { Collection, Item } from './details';
 export { KeptLooks, KeptViewsBar } from './KeptViewsBar';
+export { pictureOf } from './PicturesShape';
 export { lookedAtQuery } from './queries';
 export { SealedView } from './SealedView';
 export { Shapes } from './Shapes';
 export { ShapeTabs } from './ShapeTabs';
 export { ThingDialog } from './ThingDialog';
+export { KindMark } from './ThingName';
 export { ThingReading } from './ThingReading';
 export { useLook } from './useLook';
 export { useThings } from './useThings';

@@ -1,10 +1,15 @@
 package notchbook.app;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.util.Base64;
 import java.util.UUID;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.people.Person;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -103,6 +108,24 @@ class CollectionsOutTest extends AppTest {
         assertThat(browser.get(of.teacher(), "/api/collections/" + id).status())
                 .as("the collection itself stays at home")
                 .isEqualTo(404);
+    }
+
+    @Test
+    void leaveAsAPdfOfWhatIsSeen() throws IOException {
+        var look = Base64.getUrlEncoder()
+                .encodeToString(
+                        "{\"shape\":\"TABLE\",\"words\":\"wall\",\"only\":{},\"sorts\":[],\"height\":\"COUNT\",\"shown\":[]}"
+                                .getBytes(UTF_8));
+        var answer = browser.get(student, "/api/collections/%s/view-pdf?look=%s".formatted(id, look));
+        assertThat(answer.status()).isEqualTo(200);
+        try (var pdf = Loader.loadPDF(answer.response().getContentAsByteArray())) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Sea defences", "Wall", "6,200 a metre", "It has the prices.")
+                    .doesNotContain("Who pays?");
+        }
+        assertThat(browser.get(student, "/api/collections/%s/view-pdf?look=none".formatted(id))
+                        .status())
+                .isEqualTo(422);
     }
 
     @Test

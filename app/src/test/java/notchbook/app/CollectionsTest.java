@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import notchbook.app.entry.EntryWidth;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,6 +56,52 @@ class CollectionsTest extends AppTest {
         browser.send(school.student, "DELETE", notch, "");
         assertThat(browser.get(school.student, notebook + "/resources").json().size())
                 .isZero();
+    }
+
+    @Test
+    void haveACoverThatIsAPictureOfOnesOwn() {
+        var picture = school.photo(school.student, desk, EntryWidth.HALF);
+        var others = school.photo(school.classmate, school.desk(school.classmate), EntryWidth.HALF);
+        assertThat(cover(picture)).isEqualTo(204);
+        assertThat(cover(others)).isEqualTo(404);
+        assertThat(cover(school.file(school.student, "table.csv", "a,b\n1,2"))).isEqualTo(422);
+        note("How bats hunt");
+        var line = line();
+        assertThat(line.path("coverId").asString()).isEqualTo(picture.toString());
+        assertThat(line.path("kinds").get(0).asString()).isEqualTo("NOTE");
+        browser.send(school.student, "PUT", "/api/collections/%s/cover".formatted(collection), "{}");
+        assertThat(line().has("coverId")).isFalse();
+    }
+
+    private int cover(UUID picture) {
+        return browser.send(
+                        school.student,
+                        "PUT",
+                        "/api/collections/%s/cover".formatted(collection),
+                        "{'pictureId':'%s'}".formatted(picture))
+                .status();
+    }
+
+    private JsonNode line() {
+        return browser.get(school.student, "/api/collections")
+                .json()
+                .valueStream()
+                .filter(one -> one.path("id").asString().equals(collection.toString()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void standAsAWholeWithThePointsThatTheyHelpWith() {
+        var path = "/api/collections/%s/notches/%s".formatted(collection, school.node("2.3a"));
+        assertThat(browser.send(school.student, "PUT", path, "").status()).isEqualTo(204);
+        assertThat(browser.send(school.classmate, "PUT", path, "").status()).isEqualTo(404);
+        var resources = "/api/notebooks/" + desk.notebook().id() + "/resources";
+        var found = browser.get(school.student, resources).json();
+        assertThat(found.get(0).path("kind").asString()).isEqualTo("COLLECTION");
+        assertThat(found.get(0).path("title").asString()).isEqualTo("Sea defences");
+        browser.send(school.student, "DELETE", path, "");
+        assertThat(browser.get(school.student, resources).json().size()).isZero();
     }
 
     @Test

@@ -276,6 +276,12 @@ final class Endpoints {
             entry("GET /api/source-questions", ANYONE_SIGNED_IN),
             entry("GET /api/collections/{collection}/references?style=APA", STUDENT_ONLY),
             entry("GET /api/things/{item}/citation", STUDENT_ONLY),
+            entry(
+                    "GET /api/collections/{collection}/view-pdf?look=eyJzaGFwZSI6IlRBQkxFIiwid29yZHMiOiIiLCJvbmx5Ijp7fSwic29ydHMiOltdLCJoZWlnaHQiOiJDT1VOVCIsInNob3duIjpbXX0",
+                    STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/cover {'pictureId':null}", STUDENT_ONLY),
+            entry("PUT /api/collections/{collection}/notches/{point}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/notches/{point}", STUDENT_ONLY),
             entry("GET /api/collections/{collection}/found-file?media={file}", STUDENT_ONLY),
             entry("PUT /api/collections/{collection}/gatherings/{gathering} {'mediaId':'{file}'}", STUDENT_ONLY),
             entry("GET /api/collections/{collection}/gatherings/{gathering}", STUDENT_ONLY),

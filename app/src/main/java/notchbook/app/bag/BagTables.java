@@ -12,6 +12,7 @@ import static notchbook.tables.Tables.CLASS_MEMBER;
 import static notchbook.tables.Tables.COLLECTION;
 import static notchbook.tables.Tables.COLLECTION_DETAIL;
 import static notchbook.tables.Tables.COLLECTION_ITEM;
+import static notchbook.tables.Tables.COLLECTION_NOTCH;
 import static notchbook.tables.Tables.COLLECTION_VIEW;
 import static notchbook.tables.Tables.CUE_ASKED;
 import static notchbook.tables.Tables.EDITION;
@@ -213,6 +214,7 @@ final class BagTables {
             COLLECTIONS,
             ITEMS,
             part(ITEMS, ITEM_NOTCH.ITEM_ID),
+            part(COLLECTIONS, COLLECTION_NOTCH.COLLECTION_ID),
             part(COLLECTIONS, COLLECTION_DETAIL.COLLECTION_ID),
             part(COLLECTIONS, COLLECTION_VIEW.COLLECTION_ID),
             part(ITEMS, BOARD_PLACE.ITEM_ID),

@@ -48,6 +48,7 @@ public class CollectionBinding {
     private final CollectionStore store;
     private final Details details;
     private final ItemNotches notches;
+    private final CollectionNotches whole;
     private final Entries entries;
     private final NotebookEntries notebookEntries;
     private final Elsewhere elsewhere;
@@ -61,6 +62,7 @@ public class CollectionBinding {
             CollectionStore store,
             Details details,
             ItemNotches notches,
+            CollectionNotches whole,
             Entries entries,
             NotebookEntries notebookEntries,
             Elsewhere elsewhere,
@@ -72,6 +74,7 @@ public class CollectionBinding {
         this.store = store;
         this.details = details;
         this.notches = notches;
+        this.whole = whole;
         this.entries = entries;
         this.notebookEntries = notebookEntries;
         this.elsewhere = elsewhere;
@@ -112,8 +115,10 @@ public class CollectionBinding {
                             .flatMap(item -> thing(page.id(), item, around))
                             .toList());
         });
-        var points =
-                items.stream().flatMap(item -> around.notchesOf(item).stream()).collect(toSet());
+        var points = Stream.concat(
+                        items.stream().flatMap(item -> around.notchesOf(item).stream()),
+                        whole.in(List.of(id)).getOrDefault(id, Set.of()).stream())
+                .collect(toSet());
         var helped = notebooks(reader, around.live().values(), points);
         if (helped.isEmpty()) {
             throw Refusal.notNow("Begin a notebook first: what is sent goes to its class.");

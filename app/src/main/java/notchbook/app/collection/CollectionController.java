@@ -74,6 +74,15 @@ class CollectionController {
         collections.keep(reader, id, body.title(), body.purpose());
     }
 
+    /** Without a picture its cover is made of what is in it. */
+    record CoverBody(Optional<UUID> pictureId) {}
+
+    @PutMapping("/api/collections/{id}/cover")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cover(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody CoverBody body) {
+        collections.cover(reader, id, body.pictureId());
+    }
+
     @DeleteMapping("/api/collections/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {

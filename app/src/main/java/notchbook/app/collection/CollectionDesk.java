@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.collection.CollectionStore.Collection;
 import notchbook.app.collection.CollectionViews.CollectionLine;
 import notchbook.app.collection.CollectionViews.CollectionView;
@@ -46,6 +47,7 @@ public class CollectionDesk {
     private final Details details;
     private final CollectionBinding binding;
     private final ItemNotches notches;
+    private final CollectionNotches whole;
     private final Entries entries;
     private final Elsewhere elsewhere;
     private final Glimpses glimpses;
@@ -62,6 +64,7 @@ public class CollectionDesk {
             Details details,
             CollectionBinding binding,
             ItemNotches notches,
+            CollectionNotches whole,
             Entries entries,
             Elsewhere elsewhere,
             Glimpses glimpses,
@@ -77,6 +80,7 @@ public class CollectionDesk {
         this.details = details;
         this.binding = binding;
         this.notches = notches;
+        this.whole = whole;
         this.entries = entries;
         this.elsewhere = elsewhere;
         this.glimpses = glimpses;
@@ -90,9 +94,23 @@ public class CollectionDesk {
     public List<CollectionLine> lines(Person reader) {
         var counts = store.itemCounts(reader.id());
         return store.ownedBy(reader.id()).stream()
-                .map(found -> new CollectionLine(
-                        found.id(), found.title(), found.purpose(), counts.getOrDefault(found.id(), 0)))
+                .map(found -> line(found, counts.getOrDefault(found.id(), Map.of())))
                 .toList();
+    }
+
+    private static CollectionLine line(Collection found, Map<ItemKind, Integer> counts) {
+        return new CollectionLine(
+                found.id(),
+                found.title(),
+                found.purpose(),
+                counts.values().stream().mapToInt(count -> count).sum(),
+                found.coverId(),
+                counts.entrySet().stream()
+                        .sorted(Map.Entry.<ItemKind, Integer>comparingByValue()
+                                .reversed()
+                                .thenComparing(Map.Entry.comparingByKey()))
+                        .map(Map.Entry::getKey)
+                        .toList());
     }
 
     /** Whose a collection is that is known to be there. */
@@ -103,7 +121,7 @@ public class CollectionDesk {
     }
 
     /** What a collection is about: how much is in it, and the topics that it helps with. */
-    public record Summary(String title, String purpose, int things, List<String> topics) {}
+    public record Summary(String title, String purpose, Optional<UUID> coverId, int things, List<String> topics) {}
 
     /** The same of a collection that is known to be its owner's, without reading all of it. */
     public Summary summary(Person owner, UUID id) {
@@ -111,8 +129,10 @@ public class CollectionDesk {
         return new Summary(
                 found.title(),
                 found.purpose(),
+                found.coverId(),
                 store.count(id),
-                topics(owner, notches.in(List.of(id))).values().stream()
+                Stream.of(notches.in(List.of(id)), whole.in(List.of(id)))
+                        .flatMap(notched -> topics(owner, notched).values().stream())
                         .flatMap(List::stream)
                         .distinct()
                         .sorted()
@@ -143,6 +163,8 @@ public class CollectionDesk {
                 found.id(),
                 found.title(),
                 found.purpose(),
+                found.coverId(),
+                whole.in(List.of(id)).getOrDefault(id, Set.of()),
                 binding.home(reader, behind.live().values(), behind.points()),
                 details.of(reader, id),
                 items.stream().map(item -> view(item, behind)).toList());

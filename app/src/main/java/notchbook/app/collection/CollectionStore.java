@@ -1,5 +1,7 @@
 package notchbook.app.collection;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 import static notchbook.tables.Tables.COLLECTION;
 import static notchbook.tables.Tables.COLLECTION_ITEM;
 
@@ -15,6 +17,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.InsertSetMoreStep;
 import org.jooq.Record;
+import org.jooq.Record3;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -36,7 +39,7 @@ class CollectionStore {
     record Deleted(
             UUID id, Optional<UUID> collectionId, String title, Optional<String> collection, Instant deletedAt) {}
 
-    record Collection(UUID id, UUID ownerId, String title, String purpose) {}
+    record Collection(UUID id, UUID ownerId, String title, String purpose, Optional<UUID> coverId) {}
 
     Optional<Collection> find(UUID id) {
         return db.selectFrom(COLLECTION)
@@ -51,15 +54,17 @@ class CollectionStore {
                 .fetch(CollectionStore::collection);
     }
 
-    /** How many items each collection of a person holds; empty ones are not in it. */
-    Map<UUID, Integer> itemCounts(UUID personId) {
-        return db.select(COLLECTION_ITEM.COLLECTION_ID, DSL.count())
+    /** How many things of which kinds each collection of a person holds; empty ones are not in it. */
+    Map<UUID, Map<ItemKind, Integer>> itemCounts(UUID personId) {
+        return db
+                .select(COLLECTION_ITEM.COLLECTION_ID, COLLECTION_ITEM.KIND, DSL.count())
                 .from(COLLECTION_ITEM)
                 .join(COLLECTION)
                 .on(COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID))
                 .where(COLLECTION.OWNER_ID.eq(personId), COLLECTION_ITEM.DELETED_AT.isNull())
-                .groupBy(COLLECTION_ITEM.COLLECTION_ID)
-                .fetchMap(COLLECTION_ITEM.COLLECTION_ID, DSL.count());
+                .groupBy(COLLECTION_ITEM.COLLECTION_ID, COLLECTION_ITEM.KIND)
+                .stream()
+                .collect(groupingBy(Record3::value1, toMap(row -> ItemKind.valueOf(row.value2()), Record3::value3)));
     }
 
     void insert(Collection collection, Instant at) {
@@ -77,6 +82,13 @@ class CollectionStore {
                 .set(COLLECTION.TITLE, collection.title())
                 .set(COLLECTION.PURPOSE, collection.purpose())
                 .where(COLLECTION.ID.eq(collection.id()))
+                .execute();
+    }
+
+    void cover(UUID id, Optional<UUID> media) {
+        db.update(COLLECTION)
+                .set(COLLECTION.COVER_ID, media.orElse(null))
+                .where(COLLECTION.ID.eq(id))
                 .execute();
     }
 
@@ -265,7 +277,8 @@ class CollectionStore {
                 found.get(COLLECTION.ID),
                 found.get(COLLECTION.OWNER_ID),
                 found.get(COLLECTION.TITLE),
-                found.get(COLLECTION.PURPOSE));
+                found.get(COLLECTION.PURPOSE),
+                Optional.ofNullable(found.get(COLLECTION.COVER_ID)));
     }
 
     private Item item(Record found) {

@@ -16,7 +16,9 @@ import notchbook.core.source.Source;
 public final class CollectionViews {
     private CollectionViews() {}
 
-    public record CollectionLine(UUID id, String title, String purpose, int items) {}
+    /** {@code kinds} are those of its things, the most frequent first; a cover is made of them where it has none. */
+    public record CollectionLine(
+            UUID id, String title, String purpose, int items, Optional<UUID> coverId, List<ItemKind> kinds) {}
 
     /** Where an entry in a collection lives, its picture and its first words; empty parts mean that it is in the bin, or that it has none. */
     public record EntryPlace(
@@ -85,15 +87,24 @@ public final class CollectionViews {
         }
     }
 
-    /** {@code home} is the notebook from which it is sent, where there is one. */
+    /** {@code home} is the notebook from which it is sent, where there is one; {@code notches} are the lines that all of it is for. */
     public record CollectionView(
-            UUID id, String title, String purpose, Optional<UUID> home, List<Detail> details, List<ItemView> items) {
+            UUID id,
+            String title,
+            String purpose,
+            Optional<UUID> coverId,
+            Set<UUID> notches,
+            Optional<UUID> home,
+            List<Detail> details,
+            List<ItemView> items) {
         /** The same for somebody to whom it is shown. */
         public CollectionView toBeRead() {
             return new CollectionView(
                     id,
                     title,
                     purpose,
+                    coverId,
+                    notches,
                     Optional.empty(),
                     details,
                     items.stream().map(ItemView::toBeRead).toList());

@@ -14,6 +14,7 @@ import notchbook.app.collection.CollectionStore.Deleted;
 import notchbook.app.entry.Entries;
 import notchbook.app.link.LinkCards;
 import notchbook.app.media.Media;
+import notchbook.app.media.MediaKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
@@ -109,7 +110,7 @@ public class Collections {
         if (reader.isKeeper()) {
             throw Refusal.notFound("place");
         }
-        var collection = new Collection(id, reader.id(), checked(title), purpose.strip());
+        var collection = new Collection(id, reader.id(), checked(title), purpose.strip(), Optional.empty());
         if (purpose.length() > LONGEST_PURPOSE) {
             throw Refusal.unfit("Say what it is for in up to 300 characters.");
         }
@@ -119,6 +120,18 @@ public class Collections {
         } else {
             store.insert(collection, clock.now());
         }
+    }
+
+    /** Gives a collection a picture of the reader's own, or takes it away. */
+    @Transactional
+    public void cover(Person reader, UUID id, Optional<UUID> picture) {
+        require(reader, id);
+        if (picture.map(one -> media.requireOwned(reader, one))
+                .filter(one -> one.kind() != MediaKind.PHOTO)
+                .isPresent()) {
+            throw Refusal.unfit("A cover is a picture.");
+        }
+        store.cover(id, picture);
     }
 
     @Transactional

@@ -23,7 +23,7 @@ class ResourceController {
         this.resources = resources;
     }
 
-    /** A thing of a collection with the lines of the notebook's syllabus that it is notched to. */
+    /** A thing of a collection, or all of one, with the lines of the notebook's syllabus that it is notched to. */
     record ResourceView(
             UUID id,
             UUID collectionId,
@@ -50,6 +50,18 @@ class ResourceController {
         resources.cut(reader, id, item, line);
     }
 
+    @PutMapping("/api/collections/{id}/notches/{line}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cutWhole(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID line) {
+        resources.cutWhole(reader, id, line);
+    }
+
+    @DeleteMapping("/api/collections/{id}/notches/{line}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void mendWhole(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @PathVariable UUID line) {
+        resources.mendWhole(reader, id, line);
+    }
+
     @DeleteMapping("/api/collections/{id}/items/{item}/notches/{line}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void mend(
@@ -62,15 +74,16 @@ class ResourceController {
 
     private static ResourceView view(Resources.Resource resource) {
         var item = resource.item();
+        var collection = resource.collection();
         return new ResourceView(
-                item.id(),
-                resource.collection().id(),
-                resource.collection().title(),
+                item.map(Item::id).orElse(collection.id()),
+                collection.id(),
+                collection.title(),
                 resource.of(),
-                item.kind(),
-                item.title(),
-                item.url(),
-                item.mediaId(),
+                item.map(Item::kind).orElse(ItemKind.COLLECTION),
+                item.map(Item::title).orElse(collection.title()),
+                item.flatMap(Item::url),
+                item.flatMap(Item::mediaId),
                 resource.lines());
     }
 }

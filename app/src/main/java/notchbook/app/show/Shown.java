@@ -3,6 +3,7 @@ package notchbook.app.show;
 import static java.util.Comparator.comparing;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.collection.CollectionDesk;
 import notchbook.app.collection.CollectionReaders;
@@ -28,7 +29,14 @@ class Shown {
 
     /** A collection of somebody's: whose, how much is in it, and the topics that it helps with. */
     record ShownLine(
-            UUID id, String title, String purpose, String of, boolean ofTeacher, int things, List<String> topics) {}
+            UUID id,
+            String title,
+            String purpose,
+            Optional<UUID> coverId,
+            String of,
+            boolean ofTeacher,
+            int things,
+            List<String> topics) {}
 
     record ShownCollection(String of, boolean ofTeacher, CollectionView collection, ViewsOfCollection views) {}
 
@@ -45,6 +53,7 @@ class Shown {
                 id,
                 about.title(),
                 about.purpose(),
+                about.coverId(),
                 owner.fullName(),
                 owner.isTeacher(),
                 about.things(),

@@ -57,16 +57,18 @@ class ShownMedia implements MediaGrant {
                         LINK_CARD.PICTURE_ID.eq(mediaId),
                         LINK_CARD.ADDRESS.eq(COLLECTION_ITEM.URL),
                         COLLECTION.ID.eq(COLLECTION_ITEM.COLLECTION_ID)));
-        return db.fetchExists(
-                COLLECTION_ITEM,
-                COLLECTION_ITEM
-                        .COLLECTION_ID
-                        .in(shown)
-                        .and(COLLECTION_ITEM.DELETED_AT.isNull())
-                        .and(COLLECTION_ITEM
-                                .MEDIA_ID
-                                .eq(mediaId)
-                                .or(COLLECTION_ITEM.ENTRY_ID.in(entries))
-                                .or(pictured)));
+        var isCover = db.fetchExists(COLLECTION, COLLECTION.COVER_ID.eq(mediaId).and(COLLECTION.ID.in(shown)));
+        return isCover
+                || db.fetchExists(
+                        COLLECTION_ITEM,
+                        COLLECTION_ITEM
+                                .COLLECTION_ID
+                                .in(shown)
+                                .and(COLLECTION_ITEM.DELETED_AT.isNull())
+                                .and(COLLECTION_ITEM
+                                        .MEDIA_ID
+                                        .eq(mediaId)
+                                        .or(COLLECTION_ITEM.ENTRY_ID.in(entries))
+                                        .or(pictured)));
     }
 }

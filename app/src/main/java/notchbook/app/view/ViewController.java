@@ -1,26 +1,36 @@
 package notchbook.app.view;
 
+import java.util.Base64;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Refusal;
 import notchbook.core.view.Look;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 
 @RestController
 class ViewController {
     private final KeptViews views;
     private final Boards boards;
     private final LookedAt lookedAt;
+    private final ViewPdf pdf;
+    private final JsonMapper mapper;
 
-    ViewController(KeptViews views, Boards boards, LookedAt lookedAt) {
+    ViewController(KeptViews views, Boards boards, LookedAt lookedAt, ViewPdf pdf, JsonMapper mapper) {
+        this.pdf = pdf;
+        this.mapper = mapper;
         this.lookedAt = lookedAt;
         this.views = views;
         this.boards = boards;
@@ -35,6 +45,21 @@ class ViewController {
     @GetMapping("/api/collections/{id}/views")
     ViewsOfCollection all(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
         return lookedAt.of(reader, id);
+    }
+
+    /** {@code look} is a look as JSON, in the letters that addresses have (RFC 4648, section 5). */
+    @GetMapping("/api/collections/{id}/view-pdf")
+    ResponseEntity<byte[]> pdf(
+            @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam String look) {
+        return pdf.of(reader, id, read(look));
+    }
+
+    private Look read(String look) {
+        try {
+            return mapper.readValue(Base64.getUrlDecoder().decode(look), Look.class);
+        } catch (JacksonException | IllegalArgumentException odd) {
+            throw Refusal.unfit("This view can't be read. Open it once more.");
+        }
     }
 
     @PutMapping("/api/collections/{id}/views/{view}")

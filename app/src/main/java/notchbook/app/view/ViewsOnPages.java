@@ -87,6 +87,11 @@ public class ViewsOnPages {
         });
     }
 
+    /** A collection of somebody's own as text, as a look shows it. */
+    Document text(Person owner, CollectionView collection, Look look) {
+        return text(new Seen(look, collection, lookedAt.of(owner, collection.id())));
+    }
+
     private static Set<UUID> pictures(CollectionView collection) {
         return collection.items().stream()
                 .flatMap(item -> Stream.of(

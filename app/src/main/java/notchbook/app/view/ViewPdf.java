@@ -1,0 +1,53 @@
+package notchbook.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import notchbook.app.calendar.SchoolYears;
+import notchbook.app.collection.CollectionDesk;
+import notchbook.app.people.Person;
+import notchbook.app.platform.Download;
+import notchbook.app.platform.SchoolClock;
+import notchbook.core.notebook.Patterns;
+import notchbook.core.view.Look;
+import notchbook.formats.pdf.PaperSize;
+import notchbook.formats.pdf.SectionPdf;
+import notchbook.formats.sheet.SectionSheet;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+
+/** A view of a collection as a PDF. */
+@Component
+class ViewPdf {
+    private final CollectionDesk collections;
+    private final ViewsOnPages views;
+    private final SchoolYears years;
+    private final SchoolClock clock;
+
+    ViewPdf(CollectionDesk collections, ViewsOnPages views, SchoolYears years, SchoolClock clock) {
+        this.collections = collections;
+        this.views = views;
+        this.years = years;
+        this.clock = clock;
+    }
+
+    ResponseEntity<byte[]> of(Person reader, UUID id, Look look) {
+        var collection = collections.view(reader, id);
+        var text = new SectionSheet.Entry(
+                id,
+                new SectionSheet.Typed(views.text(reader, collection, look)),
+                "",
+                SectionSheet.Width.FULL,
+                List.of(),
+                Optional.empty());
+        var page = new SectionSheet.Page(
+                collection.title(),
+                clock.today(),
+                years.teachingWeekOf(clock.today()).map(week -> "Week " + week).orElse("Break"),
+                List.of(new SectionSheet.ZoneOfPage(Patterns.FREE.home(), List.of(text))));
+        var sheet = new SectionSheet(
+                collection.title(), reader.fullName(), collection.purpose(), "", List.of(page), List.of());
+        return Download.of(collection.title(), "pdf", MediaType.APPLICATION_PDF, SectionPdf.write(sheet, PaperSize.A4));
+    }
+}
