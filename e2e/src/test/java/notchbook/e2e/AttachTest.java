@@ -51,7 +51,8 @@ class AttachTest {
         sia.page().close();
         context.unroute("**/api/uploads/*");
         // What the page asked for is known here; asking the browser once more would wait for one that is closing.
-        context.onRequest(request -> begunAt.add(String.valueOf(request.headers().get("upload-offset"))));
+        context.onRequest(
+                request -> begunAt.add(String.valueOf(request.headers().get("upload-offset"))));
         begunAt.clear();
         var again = new Desk(context.newPage());
         again.page().navigate(address);
