@@ -25,6 +25,7 @@ class CollectionMaker {
     private final MediaMaker files;
     private final DetailMaker details;
     private final Showing showing;
+    private final PlacedMaker placed;
 
     CollectionMaker(
             Cast cast,
@@ -33,7 +34,9 @@ class CollectionMaker {
             Resources resources,
             MediaMaker files,
             DetailMaker details,
-            Showing showing) {
+            Showing showing,
+            PlacedMaker placed) {
+        this.placed = placed;
         this.showing = showing;
         this.cast = cast;
         this.notebookEntries = notebookEntries;
@@ -73,6 +76,13 @@ class CollectionMaker {
         link(sky, "Why sunsets are red", "http://kitchen.example/red-sky", "");
         note(sky, "A question to Ms Tolland", "Why is it not violet, when violet is scattered even more?");
         details.make(List.of(costs, films, sky));
+        placed.make(
+                geography,
+                costs,
+                "Recurved wall, our field trip",
+                "Town report on the sea wall",
+                "All that stands between the town and the tide was paid for by the town itself.",
+                "2.5");
         showing.toPerson(cast.marlo, costs.id(), cast.farrant.id());
         shown(physics);
     }

@@ -179,7 +179,13 @@ class DetailMaker {
                                     Chart.Height.COUNT,
                                     Optional.empty(),
                                     Optional.empty(),
-                                    List.of())));
+                                    parts.size() < 4 ? List.of() : shown(parts.get(3)))));
+        }
+
+        private List<String> shown(String names) {
+            return values(names).stream()
+                    .map(name -> byName.get(name).toString())
+                    .toList();
         }
 
         private void tidy() {
