@@ -79,6 +79,58 @@ class CollectionTest {
     }
 
     @Test
+    void standsOnAPageThatCitesItAndIsHandedInAsItWas() {
+        var page = chrome.signedIn("rue");
+        var rue = new Desk(page).go("Collections");
+        rue.fill("Title", "What the wall costs").press("Make the collection").sees("Nothing in it yet");
+        page.evaluate(PASTE, "http://skerrow.example/wall");
+        rue.sees("1 thing added")
+                .press("^Table$")
+                .press("^Keep this view$")
+                .fill("Name", "All of it")
+                .press("^Keep it$");
+        rue.press("^List$").press("Choose the cover").sees("A picture of your own");
+        page.keyboard().press("Escape");
+
+        rue.go("Refraction")
+                .fill("Title of a new page", "The wall")
+                .press("Make a page")
+                .key("c");
+        rue.sees("A view of a collection")
+                .choose("Collection", "What the wall costs")
+                .choose("View", "All of it");
+        rue.press("^Put it on the page$").kept();
+        assertThat(page.locator("section[id^='entry-'] table")).containsText("skerrow.example");
+
+        rue.write("It is dear ").press("^Put in").pick("Source").sees("Cite a source");
+        page.keyboard().press("Escape");
+        assertThat(page.locator("dialog[open]")).hasCount(0);
+        rue.press("^Put in").pick("Source").sees("Cite a source").choose("Collection", "What the wall costs");
+        page.locator("dialog li button").first().click();
+        assertThat(page.locator(".ProseMirror a")).hasAttribute("href", Pattern.compile("^#thing-"));
+        rue.kept();
+        var address = page.url();
+
+        rue.press("^Keep the page in a collection$|^Keep this entry in a collection$")
+                .press("Keep it in What the wall costs")
+                .sees("1 thing kept");
+        rue.press("^Done$");
+        page.navigate(address.replaceFirst("(/n/[^/]+)/p/([^/?]+).*", "$1/hand-in?pages=$2"));
+        page.locator("button:enabled")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^(Seal version|Send with)")))
+                .first()
+                .click();
+        page.waitForURL(Pattern.compile("/versions/"));
+        var tolland = chrome.signedIn("tolland");
+        tolland.navigate(page.url());
+        var read = new Desk(tolland).sees("What the wall costs: All of it").sees("References");
+        assertThat(tolland.locator("table").first()).isVisible();
+        read.sees("Sort, narrow or group it for yourself");
+        assertThat(tolland.locator("a[href='http://skerrow.example/wall']").first())
+                .isVisible();
+    }
+
+    @Test
     void comesFromABookmarksFileAndIsShownToTheClassUntilTakenBack() {
         var page = chrome.signedIn("rue");
         var rue = new Desk(page).go("Collections");
