@@ -50,6 +50,26 @@ class CollectionsOutTest extends AppTest {
         return item;
     }
 
+    private void keepEntry(String kind, String content) {
+        var kept = browser.send(
+                student,
+                "PUT",
+                "/api/entries/" + UUID.randomUUID(),
+                "{'pageId':'%s','zone':'main','kind':'%s','content':%s,'caption':'','width':'FULL','baseVersion':0}"
+                        .formatted(desk.page().id(), kind, content));
+        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+    }
+
+    private UUID sealedPage() {
+        var version = UUID.randomUUID();
+        browser.send(
+                student,
+                "PUT",
+                "/api/hand-ins/" + version,
+                Sealing.unasked(desk.page().id()));
+        return version;
+    }
+
     private String preview() {
         return browser.get(student, "/api/readiness/preview?collection=" + id)
                 .json()
@@ -120,7 +140,7 @@ class CollectionsOutTest extends AppTest {
         assertThat(answer.status()).isEqualTo(200);
         try (var pdf = Loader.loadPDF(answer.response().getContentAsByteArray())) {
             assertThat(new PDFTextStripper().getText(pdf))
-                    .contains("Sea defences", "Wall", "6,200 a metre", "It has the prices.")
+                    .contains("Sea defences", "Wall", "Cost (a metre)", "6,200")
                     .doesNotContain("Who pays?");
         }
         assertThat(browser.get(student, "/api/collections/%s/view-pdf?look=none".formatted(id))
@@ -134,27 +154,15 @@ class CollectionsOutTest extends AppTest {
         put(
                 "/views/" + view,
                 "{'name':'Dear ones','look':{'shape':'TABLE','words':'wall','only':{},'sorts':[],'height':'COUNT','shown':[]}}");
-        var placed = UUID.randomUUID();
-        var kept = browser.send(
-                student,
-                "PUT",
-                "/api/entries/" + placed,
-                "{'pageId':'%s','zone':'main','kind':'VIEW','content':{'collection':'%s','view':'%s','name':'Sea defences: Dear ones'},'caption':'','width':'FULL','baseVersion':0}"
-                        .formatted(desk.page().id(), id, view));
-        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
-        var version = UUID.randomUUID();
-        browser.send(
-                student,
-                "PUT",
-                "/api/hand-ins/" + version,
-                Sealing.unasked(desk.page().id()));
+        keepEntry("VIEW", "{'collection':'%s','view':'%s','name':'Sea defences: Dear ones'}".formatted(id, view));
+        var version = sealedPage();
         tell(wall, "{'title':'Renamed since'}");
         var content =
                 browser.get(of.teacher(), "/api/hand-ins/" + version).json().at("/pages/0/entries/0/content");
         assertThat(content.at("/seen/look/words").asString()).isEqualTo("wall");
         assertThat(content.at("/seen/collection/items/0/title").asString()).isEqualTo("Wall");
         assertThat(content.path("text").toString())
-                .contains("Wall", "6,200 a metre", "It has the prices.")
+                .contains("Wall", "Cost (a metre)", "6,200")
                 .doesNotContain("Who pays?", "Renamed since");
         browser.send(student, "DELETE", "/api/collections/" + id, "");
         var gone = browser.get(
@@ -173,20 +181,12 @@ class CollectionsOutTest extends AppTest {
                 browser.get(student, "/api/things/%s/citation".formatted(wall)).json();
         assertThat(cited.path("collection").asString()).isEqualTo(id.toString());
         assertThat(cited.at("/reference/inText").asString()).isEqualTo("(Byrne, 2024)");
-        var kept = browser.send(
-                student,
-                "PUT",
-                "/api/entries/" + UUID.randomUUID(),
-                ("{'pageId':'%s','zone':'main','kind':'TYPED','caption':'','width':'FULL','baseVersion':0,'content':{'type':'doc','content':[{'type':'paragraph','content':["
-                                + "{'type':'text','text':'It is dear '},{'type':'text','text':'(Byrne, 2024)','marks':[{'type':'link','attrs':{'href':'#thing-%s'}}]}]}]}}")
-                        .formatted(desk.page().id(), wall));
-        assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
-        var version = UUID.randomUUID();
-        browser.send(
-                student,
-                "PUT",
-                "/api/hand-ins/" + version,
-                Sealing.unasked(desk.page().id()));
+        keepEntry(
+                "TYPED",
+                ("{'type':'doc','content':[{'type':'paragraph','content':[{'type':'text','text':'It is dear '},"
+                                + "{'type':'text','text':'(Byrne, 2024)','marks':[{'type':'link','attrs':{'href':'#thing-%s'}}]}]}]}")
+                        .formatted(wall));
+        var version = sealedPage();
         var pages = browser.get(of.teacher(), "/api/hand-ins/" + version).json().path("pages");
         assertThat(pages.get(0).toString())
                 .as("the teacher gets to the source itself")

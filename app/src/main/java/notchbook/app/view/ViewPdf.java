@@ -10,6 +10,7 @@ import notchbook.app.platform.Download;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.view.Look;
+import notchbook.core.view.Shape;
 import notchbook.formats.pdf.PaperSize;
 import notchbook.formats.pdf.SectionPdf;
 import notchbook.formats.sheet.SectionSheet;
@@ -32,8 +33,21 @@ class ViewPdf {
         this.clock = clock;
     }
 
+    private static String name(Shape shape) {
+        return switch (shape) {
+            case LIST -> "List";
+            case TABLE -> "Table";
+            case PICTURES -> "Pictures";
+            case GROUPS -> "Groups";
+            case CHART -> "Chart";
+            case TIME -> "Along time";
+            case BOARD -> "Board";
+        };
+    }
+
     ResponseEntity<byte[]> of(Person reader, UUID id, Look look) {
         var collection = collections.view(reader, id);
+        var things = collection.items().size();
         var text = new SectionSheet.Entry(
                 id,
                 new SectionSheet.Typed(views.text(reader, collection, look)),
@@ -42,12 +56,17 @@ class ViewPdf {
                 List.of(),
                 Optional.empty());
         var page = new SectionSheet.Page(
-                collection.title(),
+                name(look.shape()),
                 clock.today(),
                 years.teachingWeekOf(clock.today()).map(week -> "Week " + week).orElse("Break"),
                 List.of(new SectionSheet.ZoneOfPage(Patterns.FREE.home(), List.of(text))));
         var sheet = new SectionSheet(
-                collection.title(), reader.fullName(), collection.purpose(), "", List.of(page), List.of());
+                collection.title(),
+                reader.fullName(),
+                collection.purpose().isBlank() ? "Collection" : collection.purpose(),
+                things == 1 ? "1 thing" : things + " things",
+                List.of(page),
+                List.of());
         return Download.of(collection.title(), "pdf", MediaType.APPLICATION_PDF, SectionPdf.write(sheet, PaperSize.A4));
     }
 }

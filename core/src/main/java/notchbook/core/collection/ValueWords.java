@@ -22,11 +22,15 @@ public final class ValueWords {
         };
     }
 
-    /** What has no unit may be a year, so its thousands are not set apart. */
     static String amount(BigDecimal value, String unit) {
+        return (digits(value, unit) + " " + unit).strip();
+    }
+
+    /** What has no unit may be a year, so its thousands are not set apart. */
+    static String digits(BigDecimal value, String unit) {
         var format = NumberFormat.getInstance(Locale.UK);
         format.setMaximumFractionDigits(MOST_DECIMALS);
         format.setGroupingUsed(!unit.isEmpty());
-        return (format.format(value) + " " + unit).strip();
+        return format.format(value);
     }
 }

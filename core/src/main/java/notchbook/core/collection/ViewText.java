@@ -31,6 +31,7 @@ import notchbook.core.view.Grouping;
 import notchbook.core.view.Look;
 import notchbook.core.view.Narrowing;
 import notchbook.core.view.Scale;
+import notchbook.core.view.Shape;
 import notchbook.core.view.SortKey;
 import notchbook.core.view.Sorting;
 import notchbook.core.view.Thing;
@@ -45,6 +46,8 @@ public final class ViewText {
 
     public static final String ADDRESS = "address";
     public static final String WHY = "why";
+
+    private static final ViewColumn REASON = new ViewColumn(new By(WHY, Scale.WORDS), "Why it was kept", "");
 
     /** The names of more do not fit a line. */
     private static final int MOST_SHOWN = 8;
@@ -126,11 +129,15 @@ public final class ViewText {
         }
         return switch (look.shape()) {
             case LIST, TABLE, TIME -> table(seen);
-            case PICTURES -> look.by().isPresent() ? groups(seen) : table(seen);
-            case GROUPS -> groups(seen);
+            case PICTURES, GROUPS -> isInGroups() ? groups(seen) : table(seen);
             case CHART -> chart(seen);
             case BOARD -> Stream.concat(table(seen).stream(), ties(ties)).toList();
         };
+    }
+
+    private boolean isInGroups() {
+        return look.shape() == Shape.GROUPS
+                || look.shape() == Shape.PICTURES && look.by().isPresent();
     }
 
     private List<Block> groups(List<Thing> seen) {
@@ -149,15 +156,15 @@ public final class ViewText {
         return blocks;
     }
 
-    /** A row for each thing; a column where nothing has a value is left out. */
+    /** A row for each thing; a column where nothing has a value is left out, and so is that of the groups. */
     private List<Block> table(List<Thing> things) {
-        var beside = Stream.concat(
-                        own.stream(), Stream.of(new ViewColumn(new By(WHY, Scale.WORDS), "Why it was kept", "")))
+        var beside = Stream.concat(own.stream(), look.shape() == Shape.LIST ? Stream.of(REASON) : Stream.empty())
+                .filter(column -> !isInGroups() || !column.equals(by))
                 .filter(column -> things.stream()
                         .anyMatch(thing -> !values(thing, column.by().detail()).isEmpty()))
                 .toList();
         var rows = new ArrayList<List<Cell>>();
-        rows.add(Stream.concat(Stream.of("Name"), beside.stream().map(ViewColumn::name))
+        rows.add(Stream.concat(Stream.of("Name"), beside.stream().map(ViewColumn::heading))
                 .map(name -> cell(true, plain(name)))
                 .toList());
         things.stream().limit(MOST_ROWS).forEach(thing -> rows.add(row(thing, beside)));
@@ -172,7 +179,7 @@ public final class ViewText {
                         Stream.of(cell(false, name(thing))),
                         beside.stream()
                                 .map(column -> values(thing, column.by().detail()).stream()
-                                        .map(value -> column.by().detail().equals(WHY) ? value : column.words(value))
+                                        .map(column::inColumn)
                                         .collect(joining(", ")))
                                 .map(words -> cell(false, plain(words))))
                 .toList();

@@ -41,7 +41,8 @@ class ViewTextTest {
                         "title", List.of(parts[0]),
                         "kind", values(parts[1]),
                         "cost", values(parts[2]),
-                        "seen", values(parts[3])));
+                        "seen", values(parts[3]),
+                        "why", parts[0].equals("Wall") ? List.of("Dear") : List.of()));
     }
 
     private static List<String> values(String part) {
@@ -72,14 +73,14 @@ class ViewTextTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = ';', textBlock = """
-            LIST;'';'';''; Name Kind Cost | Wall hard 6,200 a metre | Fence soft 95 a metre | Beach soft 840 a metre | Minutes
-            TABLE;soft;'';''; Name Kind Cost | Fence soft 95 a metre | Beach soft 840 a metre
-            TABLE;'';cost;''; Name Kind Cost | Fence soft 95 a metre | Beach soft 840 a metre | Wall hard 6,200 a metre | Minutes
+            LIST;'';'';''; Name Kind Cost (a metre) Why it was kept | Wall hard 6,200 Dear | Fence soft 95 | Beach soft 840 | Minutes
+            TABLE;soft;'';''; Name Kind Cost (a metre) | Fence soft 95 | Beach soft 840
+            TABLE;'';cost;''; Name Kind Cost (a metre) | Fence soft 95 | Beach soft 840 | Wall hard 6,200 | Minutes
             TABLE;nowhere;'';''; Nothing is in this view.
-            TIME;'';'';seen; Name Kind Cost | Minutes | Wall hard 6,200 a metre | Fence soft 95 a metre | Beach soft 840 a metre
-            GROUPS;'';-cost;''; hard (1) | Name Kind Cost | Wall hard 6,200 a metre | soft (2) | Name Kind Cost | Beach soft 840 a metre | Fence soft 95 a metre | Without “Kind” (1) | Name | Minutes
-            PICTURES;wall;'';''; Name Kind Cost | Wall hard 6,200 a metre
-            PICTURES;wall;'';kind; hard (1) | Name Kind Cost | Wall hard 6,200 a metre
+            TIME;'';'';seen; Name Kind Cost (a metre) | Minutes | Wall hard 6,200 | Fence soft 95 | Beach soft 840
+            GROUPS;'';-cost;''; hard (1) | Name Cost (a metre) | Wall 6,200 | soft (2) | Name Cost (a metre) | Beach 840 | Fence 95 | Without “Kind” (1) | Name | Minutes
+            PICTURES;wall;'';''; Name Kind Cost (a metre) | Wall hard 6,200
+            PICTURES;wall;'';kind; hard (1) | Name Cost (a metre) | Wall 6,200
             CHART;'';'';''; Kind How many | hard 1 | soft 2 | Without “Kind”: 1
             """)
     void isWhatIsSeen(Shape shape, String words, String sort, String by, String expected) {
