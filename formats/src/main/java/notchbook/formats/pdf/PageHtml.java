@@ -9,10 +9,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import notchbook.core.text.Document.Heading;
 import notchbook.formats.sheet.Columns;
 import notchbook.formats.sheet.Level;
 import notchbook.formats.sheet.SectionSheet.Entry;
+import notchbook.formats.sheet.SectionSheet.Ink;
 import notchbook.formats.sheet.SectionSheet.Page;
+import notchbook.formats.sheet.SectionSheet.Photo;
+import notchbook.formats.sheet.SectionSheet.Typed;
 import notchbook.formats.sheet.SectionSheet.ZoneOfPage;
 
 /** A page as XHTML: its zones in order, columns beside the middle, halves and thirds beside each other. */
@@ -21,6 +25,9 @@ final class PageHtml {
     private static final double GAP_MM = 4;
 
     private static final int WHOLE_LINE = 6;
+
+    private static final int MOST_BLOCKS = 3;
+    private static final int MOST_LETTERS = 400;
 
     private final double widthMm;
     private final EntryHtml entries;
@@ -130,11 +137,36 @@ final class PageHtml {
         for (var from = 0; from < all.size(); ) {
             var to = endOfLine(all, from);
             var line = all.subList(from, to);
-            var isWhole = line.getFirst().width().sixths() == WHOLE_LINE;
-            html.append(isWhole ? entries.write(line.getFirst(), lineMm) : beside(line, lineMm));
+            if (isTitle(line) && to < all.size() && isPicture(all.get(to))) {
+                var next = endOfLine(all, to);
+                html.append("<div class=\"whole\">")
+                        .append(line(line, lineMm))
+                        .append(line(all.subList(to, next), lineMm))
+                        .append("</div>");
+                to = next;
+            } else {
+                html.append(line(line, lineMm));
+            }
             from = to;
         }
         return html.toString();
+    }
+
+    private String line(List<Entry> line, double lineMm) {
+        var isWhole = line.getFirst().width().sixths() == WHOLE_LINE;
+        return isWhole ? entries.write(line.getFirst(), lineMm) : beside(line, lineMm);
+    }
+
+    /** A heading with no more than a few lines below it: it stays with the picture that it is of. */
+    private static boolean isTitle(List<Entry> line) {
+        return line.getFirst().content() instanceof Typed typed
+                && typed.document().blocks().size() <= MOST_BLOCKS
+                && typed.document().plainText().length() <= MOST_LETTERS
+                && typed.document().blocks().stream().anyMatch(Heading.class::isInstance);
+    }
+
+    private static boolean isPicture(Entry entry) {
+        return entry.content() instanceof Photo || entry.content() instanceof Ink;
     }
 
     private static int endOfLine(List<Entry> all, int from) {

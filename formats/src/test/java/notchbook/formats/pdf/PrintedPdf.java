@@ -41,7 +41,7 @@ public final class PrintedPdf {
                             .orElse(0);
         }
 
-        private boolean beginsWithAPicture() {
+        boolean beginsWithAPicture() {
             return pictures.stream().mapToDouble(Rectangle2D::getMinY).min().stream()
                     .anyMatch(top -> letters.stream().allMatch(letter -> letter.getMinY() >= top));
         }

@@ -7,11 +7,17 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import notchbook.core.notebook.Patterns;
+import notchbook.core.text.Document.Block;
+import notchbook.core.text.Document.Heading;
+import notchbook.core.text.Document.Paragraph;
+import notchbook.core.text.Document.Text;
 import notchbook.formats.sheet.SectionSheet;
 import notchbook.formats.sheet.SectionSheet.Page;
 import notchbook.formats.sheet.SectionSheet.Width;
@@ -84,6 +90,41 @@ class SectionLayoutTest {
         assertThat(numbers(printed(Sheets.withACueBesideTheSecondNote(), PaperSize.A4)
                         .words()))
                 .containsSubsequence(0, 59, 72, 80, 60, 71);
+    }
+
+    @Test
+    void keepsAHeadingWithThePictureThatItIsOf() {
+        for (var lines = 8; lines <= 34; lines++) {
+            var text = Sheets.typed(Collections.nCopies(lines, paragraph()).toArray(Block[]::new));
+            var head = Sheets.typed(new Heading(2, List.of(new Text("Groynes", Set.of()))), paragraph());
+            var sheet = new SectionSheet(
+                    "Coasts",
+                    "Marlo Quist",
+                    "Geography",
+                    "version 1",
+                    List.of(new Page(
+                            "Coasts",
+                            LocalDate.of(2026, 11, 24),
+                            "Week 12",
+                            List.of(new ZoneOfPage(
+                                    Patterns.FREE.home(),
+                                    List.of(
+                                            Sheets.entry(text, "", Width.FULL),
+                                            Sheets.entry(head, "", Width.FULL),
+                                            Sheets.entry(Sheets.photo(800, 600, false), "", Width.FULL)))))),
+                    List.of());
+            var pictured = printed(sheet, PaperSize.A4).sheets().stream()
+                    .filter(one -> !one.pictures().isEmpty())
+                    .toList();
+            assertThat(pictured).hasSize(1);
+            assertThat(pictured.getFirst().beginsWithAPicture())
+                    .as("after %d paragraphs", lines)
+                    .isFalse();
+        }
+    }
+
+    private static Block paragraph() {
+        return new Paragraph(List.of(new Text("The sand goes along the shore and is caught.", Set.of())));
     }
 
     private static boolean isRust(BufferedImage dots, double x, double y) {
