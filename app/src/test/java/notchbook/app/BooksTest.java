@@ -248,6 +248,9 @@ class BooksTest extends AppTest {
     void areDeletedAndComeBack() {
         browser.send(student, "DELETE", "/api/books/" + id, "");
         assertThat(browser.get(student, "/api/books").json()).isEmpty();
+        assertThat(browser.get(student, "/api/books/" + id).status())
+                .as("not by its address either")
+                .isEqualTo(404);
         browser.send(student, "POST", "/api/books/" + id + "/restore", "");
         assertThat(Browser.texts(browser.get(student, "/api/books").json(), "title"))
                 .containsExactly("Book of the year");

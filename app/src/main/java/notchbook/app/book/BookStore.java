@@ -34,6 +34,11 @@ class BookStore {
         return fetch(BOOK.ID.eq(id)).stream().findFirst();
     }
 
+    /** One that was not deleted. */
+    Optional<Book> live(UUID id) {
+        return fetch(BOOK.ID.eq(id).and(BOOK.DELETED_AT.isNull())).stream().findFirst();
+    }
+
     /** Those of a person, the latest first. */
     List<Book> of(UUID personId) {
         return fetch(BOOK.OWNER_ID.eq(personId).and(BOOK.DELETED_AT.isNull()));

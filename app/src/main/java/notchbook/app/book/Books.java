@@ -42,11 +42,13 @@ public class Books {
         return store.of(reader.id());
     }
 
-    /** A book of the reader's own, also one that was deleted. */
+    /** A book of the reader's own that was not deleted. */
     Book require(Person reader, UUID id) {
-        return store.find(id)
-                .filter(book -> book.ownerId().equals(reader.id()))
-                .orElseThrow(() -> Refusal.notFound("book"));
+        return own(reader, store.live(id));
+    }
+
+    private static Book own(Person reader, Optional<Book> found) {
+        return found.filter(book -> book.ownerId().equals(reader.id())).orElseThrow(() -> Refusal.notFound("book"));
     }
 
     /** What a book of the reader's own is called. */
@@ -100,7 +102,7 @@ public class Books {
 
     @Transactional
     void restore(Person reader, UUID id) {
-        store.restore(require(reader, id).id());
+        store.restore(own(reader, store.find(id)).id());
     }
 
     /**
