@@ -36,7 +36,8 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
       <Heading name={title} className="sr-only" />
       <div
         // A finger to the side turns a leaf, and takes nobody back to the screen before.
-        className="flex min-h-0 flex-1 touch-pan-y touch-pinch-zoom justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
+        className="grid min-h-0 flex-1 touch-pan-y touch-pinch-zoom grid-rows-[minmax(0,1fr)] justify-center gap-px px-2 pt-3 sm:px-10 sm:pt-6"
+        style={{ gridTemplateColumns: piece ? 'minmax(0, 1120px)' : `repeat(${open}, minmax(0, 860px))` }}
         {...leafing.fingers}
       >
         {piece && (
@@ -44,7 +45,7 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
             aria-label="The piece by itself"
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a long piece is scrolled by keys
             tabIndex={0}
-            className="min-w-0 max-w-[1120px] flex-1 overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
+            className="z-10 col-start-1 row-start-1 min-w-0 overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
             style={{ zoom: size }}
           >
             <Points codes={piece.codes} />
@@ -60,11 +61,15 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
               title={title}
               about={about}
               size={size}
+              // Each leaf has its side, so that it lies there laid out before it is turned to.
+              side={piece ? 1 : 1 + (place % open)}
               isOpen={!piece && place >= at && place < last}
             />
           );
         })}
-        {!piece && open > last - at && <div className="max-w-[860px] flex-1 rounded-md bg-card" />}
+        {!piece && open > last - at && (
+          <div className="row-start-1 rounded-md bg-card" style={{ gridColumn: open }} />
+        )}
       </div>
       <nav
         aria-label="Leaves"
@@ -97,15 +102,18 @@ type CardProps = {
   title: string;
   about: readonly string[];
   size: number;
+  side: number;
   isOpen: boolean;
 };
 
-/** A leaf; one that is not open lies ready beside those that are. */
-const LeafCard = memo(function LeafCard({ leaf, title, about, size, isOpen }: CardProps) {
+/** A leaf; one that is not open lies ready below those that are, so that turning to it is no more than painting it. */
+const LeafCard = memo(function LeafCard({ leaf, title, about, size, side, isOpen }: CardProps) {
   const card = useRef<HTMLDivElement>(null);
   useEffect(() => {
+    if (isOpen || !card.current) return;
+    card.current.scrollTop = 0;
     // Nobody hears a clip that goes on behind the leaf that was turned.
-    if (!isOpen) for (const clip of card.current?.querySelectorAll('video') ?? []) clip.pause();
+    for (const clip of card.current.querySelectorAll('video')) clip.pause();
   }, [isOpen]);
   return (
     <div
@@ -113,10 +121,10 @@ const LeafCard = memo(function LeafCard({ leaf, title, about, size, isOpen }: Ca
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a long leaf is scrolled by keys
       tabIndex={0}
       role="group"
-      hidden={!isOpen}
+      inert={!isOpen}
       aria-label={nameOf(leaf, title)}
-      className="min-w-0 max-w-[860px] flex-1 touch-pan-y touch-pinch-zoom overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
-      style={{ zoom: size }}
+      className="row-start-1 min-w-0 touch-pan-y touch-pinch-zoom overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
+      style={{ zoom: size, gridColumn: side, visibility: isOpen ? undefined : 'hidden' }}
     >
       <LeafView leaf={leaf} title={title} about={about} />
     </div>

@@ -90,7 +90,7 @@ test('opens a piece of a book by itself, and goes back to its page', async () =>
   await user.keyboard('{ArrowRight}');
   await user.click(await screen.findByRole('link', { name: 'Open it by itself' }));
   expect(screen.getByRole('region', { name: 'The piece by itself' })).toBeTruthy();
-  expect(screen.getByText('I halved it.').closest('[hidden]')).toBeTruthy();
+  expect(screen.getByText('I halved it.').closest('[inert]')).toBeTruthy();
   await user.keyboard('{ArrowLeft}{Escape}');
   await isOpen('I halved it.');
   expect(screen.getByText('2 of 2')).toBeTruthy();
