@@ -130,7 +130,8 @@ export const EntryFrame = memo(function EntryFrame(props: Props) {
 /** Escape leaves what is typed into, so that single keys act on the entry; Enter goes back in. Gives whether it did. */
 function leavesOrEnters({ key, target, currentTarget, nativeEvent }: KeyboardEvent<HTMLElement>) {
   // What opens above the page, such as a menu or a dialog, has an Escape of its own, and so has a word that is being composed.
-  if (nativeEvent.isComposing || !(target instanceof Element) || !currentTarget.contains(target)) return false;
+  if (nativeEvent.isComposing || !(target instanceof Element) || !currentTarget.contains(target))
+    return false;
   if (target.closest('dialog')) return false;
   const isOut = target === currentTarget;
   if (key === 'Escape' && !isOut && isTyping(target)) currentTarget.focus();
