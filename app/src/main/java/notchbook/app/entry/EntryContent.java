@@ -121,7 +121,7 @@ public record EntryContent(String json, boolean isEmpty) {
     public static Document textOfView(String json) {
         var content = MAPPER.readTree(json);
         var name = new Document.Heading(
-                3, List.of(new Document.Text(content.path("name").asString(""), Set.of())));
+                1, List.of(new Document.Text(content.path("name").asString(""), Set.of())));
         var text = content.has("text") ? DocumentJson.read(content.path("text")).blocks() : List.<Document.Block>of();
         return new Document(Stream.concat(Stream.of(name), text.stream()).toList());
     }

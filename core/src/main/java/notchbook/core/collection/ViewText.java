@@ -247,7 +247,7 @@ public final class ViewText {
     }
 
     private static Block heading(String words) {
-        return new Heading(3, List.of(plain(words)));
+        return new Heading(1, List.of(plain(words)));
     }
 
     private static Block paragraph(String words) {

@@ -97,6 +97,16 @@ class ViewTextTest {
                 .contains("Kind Cost, added up", "hard 6,200 a metre", "soft 935 a metre");
     }
 
+    /** Below the title of a page no level may be left out (PDF/UA-1, 7.4.2). */
+    @Test
+    void beginsWithTheFirstLevelOfHeadings() {
+        var groups = text(look(Shape.GROUPS, "", "", "", Optional.empty()), List.of());
+        assertThat(groups.blocks())
+                .filteredOn(Document.Heading.class::isInstance)
+                .hasSize(3)
+                .allMatch(block -> ((Document.Heading) block).level() == 1);
+    }
+
     @Test
     void saysWhatIsTiedOnABoard() {
         var ties = List.of(new Tied("Wall", "Beach", "starves", true), new Tied("Fence", "Beach", "", false));
