@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 /** What a person does at the screen, in the words of the interface. */
 record Desk(Page page) {
     /** Keys that put something on a page act once the page is there. */
-    private static final String CAPTURES = "wiprfln";
+    private static final String CAPTURES = "wiprflcn";
 
     /** The contents at the left and the rooms in the head. */
     private static final Pattern ROOMS = Pattern.compile("^(Contents|Rooms of all notebooks)$");
