@@ -181,7 +181,10 @@ class CollectionTest {
 
     private static void choose(Page page, int card) {
         var node = page.locator(".react-flow__node").nth(card);
+        // A card that is not measured yet is not seen, and takes no focus.
+        assertThat(node).isVisible();
         node.focus();
+        assertThat(node).isFocused();
         page.keyboard().press("Enter");
         assertThat(node).hasClass(Pattern.compile("selected"));
     }
