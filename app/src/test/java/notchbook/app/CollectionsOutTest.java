@@ -161,6 +161,9 @@ class CollectionsOutTest extends AppTest {
                 browser.get(of.teacher(), "/api/hand-ins/" + version).json().at("/pages/0/entries/0/content");
         assertThat(content.at("/seen/look/words").asString()).isEqualTo("wall");
         assertThat(content.at("/seen/collection/items/0/title").asString()).isEqualTo("Wall");
+        assertThat(content.path("seen").toString())
+                .as("what the view leaves out stays at home")
+                .doesNotContain("Who pays?", "The town.", "Dear ones");
         assertThat(content.path("text").toString())
                 .contains("Wall", "Cost (a metre)", "6,200")
                 .doesNotContain("Who pays?", "Renamed since");

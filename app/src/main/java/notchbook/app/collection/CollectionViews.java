@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.link.LinkCardView;
 import notchbook.app.media.MediaView;
@@ -97,17 +98,18 @@ public final class CollectionViews {
             Optional<UUID> home,
             List<Detail> details,
             List<ItemView> items) {
+        /** The same with some of its things alone. */
+        public CollectionView only(Set<UUID> things) {
+            return with(items.stream().filter(item -> things.contains(item.id())), home);
+        }
+
         /** The same for somebody to whom it is shown. */
         public CollectionView toBeRead() {
-            return new CollectionView(
-                    id,
-                    title,
-                    purpose,
-                    coverId,
-                    notches,
-                    Optional.empty(),
-                    details,
-                    items.stream().map(ItemView::toBeRead).toList());
+            return with(items.stream().map(ItemView::toBeRead), Optional.empty());
+        }
+
+        private CollectionView with(Stream<ItemView> others, Optional<UUID> from) {
+            return new CollectionView(id, title, purpose, coverId, notches, from, details, others.toList());
         }
     }
 }

@@ -86,7 +86,10 @@ class Freezer {
                 entries.stream().flatMap(entry -> entry.address().stream()).toList());
         var pictures = cards.values().stream().flatMap(card -> card.pictureId().stream());
         var contents = entries.stream().flatMap(entry -> entry.shownMedia().stream());
-        var cited = citedWorks.in(student, entries);
+        var going = work.pages().stream()
+                .flatMap(page -> sent(page, work.entriesOn(page), along).stream())
+                .toList();
+        var cited = citedWorks.in(student, going);
         var seen = views.asTheyAre(student, entries);
         var inViews = seen.values().stream().flatMap(view -> view.pictures().stream());
         var items = media.findAll(

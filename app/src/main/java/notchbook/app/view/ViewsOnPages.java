@@ -71,7 +71,6 @@ public class ViewsOnPages {
 
     private Optional<AsItWas> asItIs(Person owner, PlacedView placed) {
         return collections.find(owner, placed.collection()).map(found -> {
-            var collection = found.toBeRead();
             var views = lookedAt.of(owner, placed.collection());
             var look = placed.view()
                     .flatMap(id -> views.views().stream()
@@ -79,12 +78,25 @@ public class ViewsOnPages {
                             .findFirst())
                     .map(NamedView::look)
                     .orElse(AS_IT_IS);
-            var seen = new Seen(look, collection, views);
+            var things = seen(found, look);
+            var collection = found.toBeRead().only(things);
+            var seen = new Seen(look, collection, views.boardOf(things));
             return new AsItWas(
                     EntryContent.ofView(placed, mapper.valueToTree(seen), text(seen))
                             .json(),
                     pictures(collection));
         });
+    }
+
+    /** What a view leaves out does not leave with it. */
+    private static Set<UUID> seen(CollectionView collection, Look look) {
+        var aspects = new Aspects(collection.details());
+        return look
+                .narrowing()
+                .of(collection.items().stream().map(aspects::thing).toList())
+                .stream()
+                .map(thing -> UUID.fromString(thing.id()))
+                .collect(toSet());
     }
 
     /** A collection of somebody's own as text, as a look shows it. */

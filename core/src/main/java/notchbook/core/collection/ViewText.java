@@ -4,15 +4,11 @@ import static java.util.stream.Collectors.joining;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import notchbook.core.text.Document;
 import notchbook.core.text.Document.Block;
@@ -29,7 +25,6 @@ import notchbook.core.view.By;
 import notchbook.core.view.Chart;
 import notchbook.core.view.Grouping;
 import notchbook.core.view.Look;
-import notchbook.core.view.Narrowing;
 import notchbook.core.view.Scale;
 import notchbook.core.view.Shape;
 import notchbook.core.view.SortKey;
@@ -104,13 +99,7 @@ public final class ViewText {
     }
 
     private List<Thing> seen(List<Thing> things) {
-        var narrowing = new Narrowing(
-                Arrays.stream(look.words().toLowerCase(Locale.ROOT).split("\\s+"))
-                        .filter(word -> !word.isEmpty())
-                        .toList(),
-                look.only().entrySet().stream()
-                        .collect(Collectors.toMap(Map.Entry::getKey, wish -> Set.copyOf(wish.getValue()))));
-        return Sorting.of(narrowing.of(things), sorts(), words);
+        return Sorting.of(look.narrowing().of(things), sorts(), words);
     }
 
     private List<SortKey> sorts() {

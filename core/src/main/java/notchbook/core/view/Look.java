@@ -1,8 +1,12 @@
 package notchbook.core.view;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * How a view shows things: its shape; the words and values that it is narrowed to; what it sorts by; what it groups, counts or colours
@@ -23,6 +27,16 @@ public record Look(
     private static final int MOST_DETAILS = 60;
     private static final int MOST_VALUES = 200;
     private static final int LONGEST_VALUE = 200;
+
+    /** Which things it lets be seen. */
+    public Narrowing narrowing() {
+        return new Narrowing(
+                Arrays.stream(words.toLowerCase(Locale.ROOT).split("\\s+"))
+                        .filter(word -> !word.isEmpty())
+                        .toList(),
+                only.entrySet().stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, wish -> Set.copyOf(wish.getValue()))));
+    }
 
     /** A detail that is sorted by. */
     public record Sort(String detail, boolean isFalling) {}
