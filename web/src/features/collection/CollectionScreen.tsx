@@ -1,7 +1,7 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { api, unwrap } from '../../api';
+import { api, unwrap, useInTurn } from '../../api';
 import { Button, Card, Empty, moved, offerUndo, plural, Trouble, useKeys } from '../../ui';
 import { GatherDialog } from '../gather';
 import {
@@ -36,24 +36,29 @@ export function CollectionScreen() {
   const [open, setOpen] = useState(search.get('thing') ?? undefined);
   useKeys({ a: () => setAdding(true), d: () => setNaming(true) });
   const refresh = () => queries.invalidateQueries({ queryKey: ['collection', id] });
-  const change = useMutation({ mutationFn: (act: () => Promise<unknown>) => act(), onSuccess: refresh });
+  const change = useInTurn(['collection', id]);
   const restore = useRestore();
   const [list, setList] = useState<File>();
   const gather = useGather(id, setList);
   const all = collection.items.map((one) => one.id);
   const order = (inOrder: string[]) =>
-    change.mutate(() =>
-      unwrap(api.POST('/api/collections/{id}/order', { params: { path: { id } }, body: { items: inOrder } })),
-    );
+    change.mutate({
+      send: () =>
+        unwrap(
+          api.POST('/api/collections/{id}/order', { params: { path: { id } }, body: { items: inOrder } }),
+        ),
+    });
   const put = (dragged: string, before: string | undefined) => {
     const others = all.filter((one) => one !== dragged);
     const at = before ? others.indexOf(before) : others.length;
     order([...others.slice(0, at), dragged, ...others.slice(at)]);
   };
   const remove = ({ id: item, title }: Item) =>
-    change.mutate(async () => {
-      await unwrap(api.DELETE('/api/collections/{id}/items/{item}', { params: { path: { id, item } } }));
-      offerUndo(`“${title}” is in the bin`, () => restore.mutate(item));
+    change.mutate({
+      send: async () => {
+        await unwrap(api.DELETE('/api/collections/{id}/items/{item}', { params: { path: { id, item } } }));
+        offerUndo(`“${title}” is in the bin`, () => restore.mutate(item));
+      },
     });
   const opened = collection.items.find((item) => item.id === open);
   const isWhole = items.length === collection.items.length;

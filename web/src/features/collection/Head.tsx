@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Api, api, unwrap } from '../../api';
+import { type Api, api, unwrap, useInTurn } from '../../api';
 import { Button, Card, Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
 import { SaveCopies } from '../copy';
 import { FilesOut } from '../gather';
@@ -26,14 +26,9 @@ export function Head({ collection, children }: Props) {
   const seenBy = useSeenBy(id);
   const [isListing, setListing] = useState(false);
   const at = { params: { path: { id } } };
-  const keep = useMutation({
-    mutationFn: (body: { title: string; purpose: string }) =>
-      unwrap(api.PUT('/api/collections/{id}', { ...at, body })),
-    onSuccess: () => {
-      queries.invalidateQueries({ queryKey: ['collection', id] });
-      queries.invalidateQueries({ queryKey: ['collections'] });
-    },
-  });
+  const change = useInTurn(['collection', id], [['collections']]);
+  const keep = (body: { title: string; purpose: string }) =>
+    change.mutate({ send: () => unwrap(api.PUT('/api/collections/{id}', { ...at, body })) });
   const drop = useMutation({
     mutationFn: () => unwrap(api.DELETE('/api/collections/{id}', at)),
     onSuccess: () => {
@@ -68,7 +63,7 @@ export function Head({ collection, children }: Props) {
               maxLength={120}
               className="block field-sizing-content w-full resize-none bg-transparent leading-tight"
               onBlur={({ target: { value } }) =>
-                value.trim() && value !== title && keep.mutate({ title: value, purpose })
+                value.trim() && value !== title && keep({ title: value, purpose })
               }
             />
           </Heading>
@@ -80,7 +75,7 @@ export function Head({ collection, children }: Props) {
               defaultValue={purpose}
               maxLength={300}
               className="field-sizing-content min-h-7 min-w-40 max-w-full bg-transparent text-ink placeholder:text-soft"
-              onBlur={({ target: { value } }) => value !== purpose && keep.mutate({ title, purpose: value })}
+              onBlur={({ target: { value } }) => value !== purpose && keep({ title, purpose: value })}
             />
             <span>
               · {children} · {seenBy}
@@ -92,7 +87,7 @@ export function Head({ collection, children }: Props) {
               change={notch}
             />
           </p>
-          <Trouble>{keep.error?.message ?? drop.error?.message}</Trouble>
+          <Trouble>{change.error?.message ?? drop.error?.message}</Trouble>
         </div>
         <Button onClick={() => setOut(!isOut)} aria-expanded={isOut}>
           Show or save it

@@ -1,5 +1,5 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useInTurn } from '../../api';
 import { Button, Trouble } from '../../ui';
 import { NotchPicker } from '../entry';
 import { useLines } from './useLines';
@@ -15,17 +15,10 @@ type Props = {
 
 /** The points that a thing or all of a collection helps with. They are shown there, and cover nothing. */
 export function HelpsWith({ collection, of, notches, change: send }: Props) {
-  const queries = useQueryClient();
   const [isChoosing, setChoosing] = useState(false);
   const cut = new Set(notches);
   const lines = useLines(cut);
-  const change = useMutation({
-    mutationFn: (line: string) => send(line, cut.has(line)),
-    onSuccess: () => {
-      queries.invalidateQueries({ queryKey: ['collection', collection] });
-      queries.invalidateQueries({ queryKey: ['resources'] });
-    },
-  });
+  const change = useInTurn(['collection', collection], [['resources']]);
   if (!lines) return null;
   const codes = lines.nodes.filter((node) => cut.has(node.id)).map((node) => node.code);
   const name = codes.length > 0 ? codes.join(', ') : 'For a point';
@@ -46,7 +39,7 @@ export function HelpsWith({ collection, of, notches, change: send }: Props) {
           points={lines.nodes.filter((node) => node.kind !== 'UNIT')}
           cut={cut}
           hint=""
-          onToggle={(line) => change.mutate(line)}
+          onToggle={(line) => change.mutate({ send: () => send(line, cut.has(line)) })}
           onClose={() => setChoosing(false)}
         />
       )}

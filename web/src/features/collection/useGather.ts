@@ -1,7 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type DragEvent, useEffect } from 'react';
 import { v7 as newId } from 'uuid';
-import { api, sendFile, unwrap } from '../../api';
+import { api, sendFile, unwrap, useInTurn } from '../../api';
 import { isTyping, offerUndo, plural, useStable } from '../../ui';
 import { isListFile, tableIn } from '../gather';
 import { type Found, foundIn } from './gathered';
@@ -22,35 +21,26 @@ const wishesIn = (data: DataTransfer): Wish[] =>
 
 /** Takes what is pasted or dropped anywhere on a collection: addresses, words, files. */
 export function useGather(id: string, onList: (file: File) => void) {
-  const queries = useQueryClient();
   const at = (item: string) => ({ params: { path: { id, item } } });
-  const refresh = () => {
-    queries.invalidateQueries({ queryKey: ['collection', id] });
-    queries.invalidateQueries({ queryKey: ['collections'] });
+  const change = useInTurn(['collection', id], [['collections']]);
+  const { mutate } = change;
+  const takeOut = async (items: string[]) => {
+    for (const item of items) await unwrap(api.DELETE('/api/collections/{id}/items/{item}', at(item)));
   };
-  const gather = useMutation({
-    mutationFn: async (wishes: Wish[]) => {
-      const added: string[] = [];
-      for (const wish of wishes) {
-        const item = newId();
-        await unwrap(api.PUT('/api/collections/{id}/items/{item}', { ...at(item), body: await body(wish) }));
-        added.push(item);
-      }
-      return added;
-    },
-    onSettled: refresh,
-    onSuccess: (added) =>
-      added.length > 0 &&
-      offerUndo(`${plural(added.length, 'thing')} added`, async () => {
-        for (const item of added) await unwrap(api.DELETE('/api/collections/{id}/items/{item}', at(item)));
-        refresh();
-      }),
-  });
-  const { mutate } = gather;
+  const add = async (wishes: Wish[]) => {
+    const added: string[] = [];
+    for (const wish of wishes) {
+      const item = newId();
+      await unwrap(api.PUT('/api/collections/{id}/items/{item}', { ...at(item), body: await body(wish) }));
+      added.push(item);
+    }
+    if (added.length > 0)
+      offerUndo(`${plural(added.length, 'thing')} added`, () => mutate({ send: () => takeOut(added) }));
+  };
   const take = (data: DataTransfer) => {
     const list = listIn(data);
     if (list) onList(list);
-    else mutate(wishesIn(data));
+    else mutate({ send: () => add(wishesIn(data)) });
   };
   const { latest } = useStable({ latest: take });
   useEffect(() => {
@@ -63,8 +53,8 @@ export function useGather(id: string, onList: (file: File) => void) {
     return () => window.removeEventListener('paste', paste);
   }, [latest]);
   return {
-    error: gather.error,
-    isBusy: gather.isPending,
+    error: change.error,
+    isBusy: change.isPending,
     /** For what lies around the things. */
     drop: {
       onDragOver: (event: DragEvent) => event.preventDefault(),

@@ -150,9 +150,7 @@ public class CollectionDesk {
 
     /** The same where it is the reader's own and not in the bin. */
     public Optional<CollectionView> find(Person reader, UUID id) {
-        return store.find(id)
-                .filter(found -> found.ownerId().equals(reader.id()))
-                .map(found -> view(reader, found));
+        return store.own(reader.id(), id).map(found -> view(reader, found));
     }
 
     private CollectionView view(Person reader, Collection found) {

@@ -47,6 +47,11 @@ class CollectionStore {
                 .fetchOptional(CollectionStore::collection);
     }
 
+    /** One of a person's own. */
+    Optional<Collection> own(UUID personId, UUID id) {
+        return find(id).filter(found -> found.ownerId().equals(personId));
+    }
+
     List<Collection> ownedBy(UUID personId) {
         return db.selectFrom(COLLECTION)
                 .where(COLLECTION.OWNER_ID.eq(personId), COLLECTION.DELETED_AT.isNull())

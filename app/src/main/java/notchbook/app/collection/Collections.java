@@ -99,9 +99,7 @@ public class Collections {
     }
 
     Collection require(Person reader, UUID id) {
-        return store.find(id)
-                .filter(found -> found.ownerId().equals(reader.id()))
-                .orElseThrow(() -> Refusal.notFound("collection"));
+        return store.own(reader.id(), id).orElseThrow(() -> Refusal.notFound("collection"));
     }
 
     /** Makes a collection, or gives the one with this id a new title and purpose. */

@@ -30,8 +30,7 @@ class Elsewhere {
         return switch (kind) {
             case PAGE -> pages.find(person, id).map(Page::title);
             case VERSION -> sealed.nameOf(person, id);
-            case COLLECTION ->
-                store.find(id).filter(one -> one.ownerId().equals(person.id())).map(CollectionStore.Collection::title);
+            case COLLECTION -> store.own(person.id(), id).map(CollectionStore.Collection::title);
             case LINK, NOTE, FILE, ENTRY -> Optional.empty();
         };
     }
