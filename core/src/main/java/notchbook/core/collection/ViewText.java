@@ -5,10 +5,14 @@ import static java.util.stream.Collectors.joining;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import notchbook.core.text.Document;
 import notchbook.core.text.Document.Block;
@@ -23,6 +27,7 @@ import notchbook.core.text.Document.Text;
 import notchbook.core.view.Bar;
 import notchbook.core.view.By;
 import notchbook.core.view.Chart;
+import notchbook.core.view.ColumnFigures;
 import notchbook.core.view.Grouping;
 import notchbook.core.view.Look;
 import notchbook.core.view.Scale;
@@ -49,6 +54,9 @@ public final class ViewText {
 
     private static final int MOST_ROWS = Document.Table.MOST_ROWS - 1;
 
+    /** By their names, in their order. */
+    private static final Map<String, Figure> FIGURES = figuresByName();
+
     private final Look look;
     private final List<ViewColumn> columns;
     private final List<ViewColumn> own;
@@ -62,6 +70,16 @@ public final class ViewText {
         this.own = own;
         this.by = by;
         this.words = words;
+    }
+
+    private static Map<String, Figure> figuresByName() {
+        var byName = new LinkedHashMap<String, Figure>();
+        byName.put("how many", (figures, column) -> "%d, %d without".formatted(figures.count(), figures.missing()));
+        byName.put("sum", Figure.amount(ColumnFigures::sum));
+        byName.put("mean", Figure.amount(ColumnFigures::mean));
+        byName.put("least", Figure.amount(ColumnFigures::least));
+        byName.put("most", Figure.amount(ColumnFigures::most));
+        return byName;
     }
 
     /** A tie of a board by the names of what it joins. */
@@ -156,11 +174,47 @@ public final class ViewText {
         rows.add(Stream.concat(Stream.of("Name"), beside.stream().map(ViewColumn::heading))
                 .map(name -> cell(true, plain(name)))
                 .toList());
-        things.stream().limit(MOST_ROWS).forEach(thing -> rows.add(row(thing, beside)));
-        var more = things.size() - MOST_ROWS;
+        var figures = look.shape() == Shape.TABLE ? figures(things, beside) : List.<List<Cell>>of();
+        var most = MOST_ROWS - figures.size();
+        things.stream().limit(most).forEach(thing -> rows.add(row(thing, beside)));
+        rows.addAll(figures);
+        var more = things.size() - most;
         return more > 0
                 ? List.of(new Table(rows), paragraph("And %,d more.".formatted(more)))
                 : List.of(new Table(rows));
+    }
+
+    /** What the numbers of each column add up to, in rows below it; none where no column has numbers. */
+    private static List<List<Cell>> figures(List<Thing> things, List<ViewColumn> beside) {
+        var byColumn = beside.stream()
+                .map(column -> column.by().scale() == Scale.NUMBERS
+                        ? ColumnFigures.of(things, column.by().detail())
+                        : Optional.<ColumnFigures>empty())
+                .toList();
+        return byColumn.stream().allMatch(Optional::isEmpty)
+                ? List.of()
+                : FIGURES.entrySet().stream()
+                        .map(figure -> Stream.concat(
+                                        Stream.of(cell(true, plain(figure.getKey()))),
+                                        IntStream.range(0, beside.size())
+                                                .mapToObj(at -> byColumn.get(at)
+                                                        .map(found -> figure.getValue()
+                                                                .of(found, beside.get(at)))
+                                                        .orElse(""))
+                                                .map(words -> cell(false, plain(words))))
+                                .toList())
+                        .toList();
+    }
+
+    /** One of the figures of a column, in words. */
+    @FunctionalInterface
+    private interface Figure {
+        String of(ColumnFigures figures, ViewColumn column);
+
+        static Figure amount(ToDoubleFunction<ColumnFigures> which) {
+            return (figures, column) ->
+                    ValueWords.digits(BigDecimal.valueOf(which.applyAsDouble(figures)), column.unit());
+        }
     }
 
     private List<Cell> row(Thing thing, List<ViewColumn> beside) {

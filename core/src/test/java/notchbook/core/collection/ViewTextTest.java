@@ -74,8 +74,9 @@ class ViewTextTest {
     @ParameterizedTest
     @CsvSource(delimiter = ';', textBlock = """
             LIST;'';'';''; Name Kind Cost (a metre) Why it was kept | Wall hard 6,200 Dear | Fence soft 95 | Beach soft 840 | Minutes
-            TABLE;soft;'';''; Name Kind Cost (a metre) | Fence soft 95 | Beach soft 840
-            TABLE;'';cost;''; Name Kind Cost (a metre) | Fence soft 95 | Beach soft 840 | Wall hard 6,200 | Minutes
+            TABLE;soft;'';''; Name Kind Cost (a metre) | Fence soft 95 | Beach soft 840 | how many 2, 0 without | sum 935 | mean 467.5 | least 95 | most 840
+            TABLE;'';cost;''; Name Kind Cost (a metre) | Fence soft 95 | Beach soft 840 | Wall hard 6,200 | Minutes | how many 3, 1 without | sum 7,135 | mean 2,378.33 | least 95 | most 6,200
+            TABLE;minutes;'';''; Name | Minutes
             TABLE;nowhere;'';''; Nothing is in this view.
             TIME;'';'';seen; Name Kind Cost (a metre) | Minutes | Wall hard 6,200 | Fence soft 95 | Beach soft 840
             GROUPS;'';-cost;''; hard (1) | Name Cost (a metre) | Wall 6,200 | soft (2) | Name Cost (a metre) | Beach 840 | Fence 95 | Without “Kind” (1) | Name | Minutes
