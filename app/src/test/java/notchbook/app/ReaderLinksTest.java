@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import jakarta.servlet.http.Cookie;
 import java.io.UnsupportedEncodingException;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
@@ -116,6 +117,28 @@ class ReaderLinksTest extends AppTest {
                 .doesNotContain("<b>Wall", "Sound comes back");
         browser.send(school.student, "DELETE", "/api/reader-links/" + link, "");
         assertThat(open("/").getStatus()).isEqualTo(410);
+    }
+
+    @Test
+    void letsItsReaderSortNarrowAndGroupACollectionAndChangesNothing() {
+        var path = "/api/collections/" + UUID.randomUUID();
+        var cost = UUID.randomUUID();
+        browser.send(school.student, "PUT", path, "{'title':'Sea defences','purpose':''}");
+        browser.send(
+                school.student, "PUT", path + "/details/" + cost, "{'name':'Cost','kind':'NUMBER','unit':'a metre'}");
+        for (var thing : List.of("Fence 95", "Wall 6200", "Armour 3100")) {
+            var words = thing.split(" ");
+            var item = path + "/items/" + UUID.randomUUID();
+            browser.send(school.student, "PUT", item, "{'kind':'NOTE','title':'%s','note':'n'}".formatted(words[0]));
+            browser.send(school.student, "PATCH", item, "{'values':{'%s':['%s']}}".formatted(cost, words[1]));
+        }
+        give("COLLECTION", UUID.fromString(path.substring(path.lastIndexOf('/') + 1)), "");
+        assertThat(text(open("/?sort=" + cost + "&falling=true"))).containsSubsequence("Wall", "Armour", "Fence");
+        assertThat(text(open("/?words=arm"))).contains("Armour").doesNotContain("Fence");
+        assertThat(text(open("/?by=kind"))).contains("Note (3)");
+        assertThat(text(open("/?words=" + "x".repeat(5_000)))).contains("Nothing is in this view.");
+        assertThat(text(open("/?sort=nothing&by=%3Cscript%3E"))).doesNotContain("<script>");
+        assertThat(text(open("/"))).containsSubsequence("Fence", "Wall", "Armour");
     }
 
     @Test

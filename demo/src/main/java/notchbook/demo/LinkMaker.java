@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.notebook.Pages;
 import notchbook.app.reading.LinkRules;
+import notchbook.app.reading.Looking;
 import notchbook.app.reading.ReadKind;
 import notchbook.app.reading.ReaderLinks;
 import notchbook.app.reading.Readings;
@@ -44,8 +45,8 @@ class LinkMaker {
                 "gran@skerrow.example",
                 secret,
                 Optional.empty());
-        readings.open(secret, GRAN, (link, sheet, media) -> "");
-        readings.open(secret, GRAN, (link, sheet, media) -> "");
+        readings.open(secret, GRAN, Looking.AS_IT_IS, (link, read, media) -> "");
+        readings.open(secret, GRAN, Looking.AS_IT_IS, (link, read, media) -> "");
         readings.answer(
                 secret,
                 GRAN,

@@ -3,12 +3,14 @@ package notchbook.app.reading;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.media.Media;
 import notchbook.app.people.Person;
 import notchbook.core.reading.LinkRule;
 import notchbook.formats.web.ReadingPage;
 import notchbook.formats.web.ReadingPage.Below;
+import notchbook.formats.web.ReadingPage.Frame;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -91,12 +93,14 @@ class ConsentController {
                 consents.look(
                         reader,
                         id,
-                        (link, sheet, contents) -> pages.write(
-                                sheet,
+                        (link, read, contents) -> pages.write(
+                                read.sheet(),
                                 contents,
-                                "This is what %s would see, until %s."
-                                        .formatted(link.reader(), letters.untilWords(link)),
-                                new Below.Nothing())));
+                                new Frame(
+                                        "This is what %s would see, until %s."
+                                                .formatted(link.reader(), letters.untilWords(link)),
+                                        Optional.empty(),
+                                        new Below.Nothing()))));
     }
 
     @Hidden

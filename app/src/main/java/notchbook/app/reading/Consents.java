@@ -58,7 +58,7 @@ public class Consents {
 
     /** The page as its reader would see it. The student shows it to the teacher by asking. */
     public String look(Person teacher, UUID id, Readings.Writing writing) {
-        return readings.write(require(teacher, id).link(), writing);
+        return readings.write(require(teacher, id).link(), Looking.AS_IT_IS, writing);
     }
 
     /** A content that this page refers to. */

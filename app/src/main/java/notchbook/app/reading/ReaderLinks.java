@@ -81,7 +81,7 @@ public class ReaderLinks {
         if (store.find(wish.id()).isPresent()) {
             return require(owner, wish.id());
         }
-        var sheet = things.of(owner, wish.kind(), wish.of());
+        var sheet = things.sheet(owner, wish.kind(), wish.of());
         var link = new ReaderLink(
                 wish.id(),
                 owner.id(),

@@ -15,6 +15,7 @@ import notchbook.core.reading.Admission;
 import notchbook.formats.sheet.StyleSheet;
 import notchbook.formats.web.ReadingPage;
 import notchbook.formats.web.ReadingPage.Below;
+import notchbook.formats.web.ReadingPage.Frame;
 import notchbook.formats.web.WebFonts;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -62,7 +63,14 @@ class ReadingController {
     }
 
     @GetMapping("/reading/{secret}/")
-    ResponseEntity<String> page(@PathVariable String secret, HttpServletRequest request, CsrfToken token) {
+    ResponseEntity<String> page(
+            @PathVariable String secret,
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String sort,
+            @RequestParam(defaultValue = "false") boolean falling,
+            @RequestParam(defaultValue = "") String by,
+            HttpServletRequest request,
+            CsrfToken token) {
         var visitor = visitor(request);
         return switch (readings.meet(secret, visitor).admission()) {
             case IN ->
@@ -71,8 +79,11 @@ class ReadingController {
                         readings.open(
                                 secret,
                                 visitor,
-                                (link, sheet, contents) ->
-                                        pages.write(sheet, contents, note(link), below(link, token))));
+                                new Looking(words, sort, falling, by),
+                                (link, read, contents) -> pages.write(
+                                        read.sheet(),
+                                        contents,
+                                        new Frame(note(link), read.ways(), below(link, token)))));
             case ASKS_FOR_WORD -> ReadingAnswers.page(HttpStatus.OK, pages.asking("", token.getToken()));
             case NOT_YET ->
                 ReadingAnswers.page(

@@ -13,7 +13,6 @@ import notchbook.app.platform.Secret;
 import notchbook.app.reading.ReaderLinkStore.Shown;
 import notchbook.core.reading.Admission;
 import notchbook.core.seal.Sha256;
-import notchbook.formats.sheet.SectionSheet;
 import notchbook.formats.sheet.SectionSheet.MediaFile;
 import notchbook.formats.sheet.SectionSheet.Photo;
 import notchbook.formats.sheet.SheetMedia;
@@ -55,7 +54,7 @@ public class Readings {
     /** Writes what a link leads to as a page. */
     @FunctionalInterface
     public interface Writing {
-        String write(ReaderLink link, SectionSheet sheet, SheetMedia media);
+        String write(ReaderLink link, Read read, SheetMedia media);
     }
 
     Met meet(String secret, Visitor visitor) {
@@ -81,19 +80,19 @@ public class Readings {
 
     /** Opens a link: its page is written as things are now. That it was opened is told its owner. */
     @Transactional
-    public String open(String secret, Visitor visitor, Writing writing) {
+    public String open(String secret, Visitor visitor, Looking looking, Writing writing) {
         var link = require(secret, visitor);
-        var page = write(link, writing);
+        var page = write(link, looking, writing);
         store.opened(link.id(), clock.now());
         return page;
     }
 
     /** The page of a link, which gives out what it refers to from now on. */
     @Transactional
-    public String write(ReaderLink link, Writing writing) {
+    String write(ReaderLink link, Looking looking, Writing writing) {
         var owner = people.find(link.ownerId()).orElseThrow(() -> Refusal.notFound("page"));
         var showing = new Showing();
-        var page = writing.write(link, things.of(owner, link.kind(), link.of()), SheetMedia.beside(showing));
+        var page = writing.write(link, things.of(owner, link.kind(), link.of(), looking), SheetMedia.beside(showing));
         store.show(link.id(), showing.contents.values());
         return page;
     }

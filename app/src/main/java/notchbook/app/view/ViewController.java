@@ -4,9 +4,13 @@ import java.util.Base64;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.Download;
 import notchbook.app.platform.Refusal;
 import notchbook.core.view.Look;
+import notchbook.formats.pdf.PaperSize;
+import notchbook.formats.pdf.SectionPdf;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,11 +29,11 @@ class ViewController {
     private final KeptViews views;
     private final Boards boards;
     private final LookedAt lookedAt;
-    private final ViewPdf pdf;
+    private final ViewSheets sheets;
     private final JsonMapper mapper;
 
-    ViewController(KeptViews views, Boards boards, LookedAt lookedAt, ViewPdf pdf, JsonMapper mapper) {
-        this.pdf = pdf;
+    ViewController(KeptViews views, Boards boards, LookedAt lookedAt, ViewSheets sheets, JsonMapper mapper) {
+        this.sheets = sheets;
         this.mapper = mapper;
         this.lookedAt = lookedAt;
         this.views = views;
@@ -51,7 +55,8 @@ class ViewController {
     @GetMapping("/api/collections/{id}/view-pdf")
     ResponseEntity<byte[]> pdf(
             @AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestParam String look) {
-        return pdf.of(reader, id, read(look));
+        var sheet = sheets.of(reader, id, read(look));
+        return Download.of(sheet.title(), "pdf", MediaType.APPLICATION_PDF, SectionPdf.write(sheet, PaperSize.A4));
     }
 
     private Look read(String look) {

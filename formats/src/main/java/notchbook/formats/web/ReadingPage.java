@@ -3,7 +3,10 @@ package notchbook.formats.web;
 import static java.util.stream.Collectors.joining;
 import static notchbook.formats.xml.Xml.escaped;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import notchbook.formats.sheet.SectionSheet;
 import notchbook.formats.sheet.SheetMedia;
 
@@ -44,24 +47,59 @@ public final class ReadingPage {
         record Answered(String words) implements Below {}
     }
 
-    /** {@code note} says for whom it is and until when. */
-    public String write(SectionSheet sheet, SheetMedia media, String note, Below below) {
+    /** A detail by which things can be sorted and grouped. */
+    public record Way(String key, String name) {}
+
+    /** How a collection can be looked at, and how it is: by words, sorted by a detail, in groups by one; each blank where nothing was chosen. */
+    public record Ways(List<Way> details, String words, String sort, boolean isFalling, String by) {}
+
+    /** What stands around what is read: {@code note} says for whom it is and until when. */
+    public record Frame(String note, Optional<Ways> ways, Below below) {}
+
+    public String write(SectionSheet sheet, SheetMedia media, Frame frame) {
         var book = WebBook.of(sheet, media, BELOW_THE_TITLE);
         var chapters = book.chapters();
         return page(
                 sheet.title(),
-                "<header><h1 class=\"title\">%s</h1><p class=\"when\">%s</p><p class=\"note\">%s</p>%s%s</header><main>%s%s</main>"
+                "<header><h1 class=\"title\">%s</h1><p class=\"when\">%s</p><p class=\"note\">%s</p>%s%s%s</header><main>%s%s</main>"
                         .formatted(
                                 escaped(sheet.title()),
                                 escaped(sheet.from()),
-                                escaped(note),
+                                escaped(frame.note()),
                                 TOOLS,
+                                frame.ways().map(ReadingPage::ways).orElse(""),
                                 contents(book),
                                 IntStream.range(0, chapters.size())
                                         .mapToObj(at -> "<section id=\"page-%d\">%s</section>"
                                                 .formatted(at, chapters.get(at).body()))
                                         .collect(joining("\n")),
-                                below(below)));
+                                below(frame.below())));
+    }
+
+    /** A form whose answer is the same page in another way: it changes nothing, and needs no script. */
+    private static String ways(Ways ways) {
+        return """
+                <details class="ways"%s><summary>Look at it your own way</summary><form method="get" action="./">
+                <label for="ways-words">What holds these words</label>
+                <input id="ways-words" name="words" maxlength="200" value="%s">
+                <label for="ways-sort">Sorted by</label><select id="ways-sort" name="sort">%s</select>
+                <label class="tick"><input type="checkbox" name="falling" value="true"%s> The most, or the latest, first</label>
+                <label for="ways-by">In groups by</label><select id="ways-by" name="by">%s</select>
+                <button>Show it like this</button> <a href="./">As it was given</a></form></details>
+                """.formatted(
+                        (ways.words() + ways.sort() + ways.by()).isEmpty() ? "" : " open",
+                        escaped(ways.words()),
+                        options(ways.details(), ways.sort(), "its own order"),
+                        ways.isFalling() ? " checked" : "",
+                        options(ways.details(), ways.by(), "no groups"));
+    }
+
+    private static String options(List<Way> details, String chosen, String none) {
+        return Stream.concat(Stream.of(new Way("", none)), details.stream())
+                .map(one -> "<option value=\"%s\"%s>%s</option>"
+                        .formatted(
+                                escaped(one.key()), one.key().equals(chosen) ? " selected" : "", escaped(one.name())))
+                .collect(joining());
     }
 
     private static String contents(WebBook book) {

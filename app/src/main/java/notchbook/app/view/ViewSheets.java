@@ -6,27 +6,23 @@ import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
 import notchbook.app.collection.CollectionDesk;
 import notchbook.app.people.Person;
-import notchbook.app.platform.Download;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.collection.ViewColumn;
 import notchbook.core.notebook.Patterns;
 import notchbook.core.view.Look;
 import notchbook.core.view.Shape;
-import notchbook.formats.pdf.PaperSize;
-import notchbook.formats.pdf.SectionPdf;
 import notchbook.formats.sheet.SectionSheet;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 
-/** A view of a collection as a PDF. */
+/** Views of collections as sheets, in the words that every form they leave in has. */
 @Component
-class ViewPdf {
+public class ViewSheets {
     private final CollectionDesk collections;
     private final ViewsOnPages views;
     private final SchoolYears years;
     private final SchoolClock clock;
 
-    ViewPdf(CollectionDesk collections, ViewsOnPages views, SchoolYears years, SchoolClock clock) {
+    ViewSheets(CollectionDesk collections, ViewsOnPages views, SchoolYears years, SchoolClock clock) {
         this.collections = collections;
         this.views = views;
         this.years = years;
@@ -45,7 +41,13 @@ class ViewPdf {
         };
     }
 
-    ResponseEntity<byte[]> of(Person reader, UUID id, Look look) {
+    /** By what the things of a collection of somebody's own can be sorted and grouped. */
+    public List<ViewColumn> columns(Person owner, UUID id) {
+        return new Aspects(collections.view(owner, id).details()).all();
+    }
+
+    /** A collection of somebody's own as a look shows it. */
+    public SectionSheet of(Person reader, UUID id, Look look) {
         var collection = collections.view(reader, id);
         var things = collection.items().size();
         var text = new SectionSheet.Entry(
@@ -60,13 +62,12 @@ class ViewPdf {
                 clock.today(),
                 years.teachingWeekOf(clock.today()).map(week -> "Week " + week).orElse("Break"),
                 List.of(new SectionSheet.ZoneOfPage(Patterns.FREE.home(), List.of(text))));
-        var sheet = new SectionSheet(
+        return new SectionSheet(
                 collection.title(),
                 reader.fullName(),
                 collection.purpose().isBlank() ? "Collection" : collection.purpose(),
                 things == 1 ? "1 thing" : things + " things",
                 List.of(page),
                 List.of());
-        return Download.of(collection.title(), "pdf", MediaType.APPLICATION_PDF, SectionPdf.write(sheet, PaperSize.A4));
     }
 }
