@@ -24,6 +24,7 @@ export const thing = (title: string, more: Partial<Api['ItemView']> = {}): Api['
   source: UNKNOWN_SOURCE,
   found: UNKNOWN_SOURCE,
   takenFrom: '',
+  played: { from: '', to: '' },
   ...more,
 });
 

@@ -1,8 +1,10 @@
 import { type DragEvent, type ReactNode, useState } from 'react';
 import { Button } from '../../ui';
+import { ClipFrame } from '../link';
 import { SourceLine } from '../source';
 import type { Item } from './details';
 import { Moved } from './Moved';
+import { playerOf } from './playerOf';
 import type { ShapeProps } from './shapeProps';
 import { ThingMark, ThingName } from './ThingName';
 import { useSome } from './useSome';
@@ -19,6 +21,7 @@ type Props = ShapeProps & {
 export function ListShape({ items, own, look, onOpen, onTell, reading, acts, onDrop }: Props) {
   const isOwnOrder = look.sorts.length === 0;
   const { some, more } = useSome(items, look);
+  const [playing, setPlaying] = useState<string>();
   return (
     <>
       <ol className="rounded-md bg-card px-3.5 pb-1">
@@ -46,13 +49,24 @@ export function ListShape({ items, own, look, onOpen, onTell, reading, acts, onD
                   <Button
                     look="quiet"
                     className="-ml-1.5 text-[13.5px]"
-                    aria-label={`${reading ? 'See all of it' : 'Say more'}: ${item.title}`}
+                    aria-label={`${opening(item, !!reading)}: ${item.title}`}
                     onClick={() => onOpen(item)}
                   >
-                    {reading ? 'See all of it' : item.why ? 'Say more' : 'Say why I kept it'}
+                    {opening(item, !!reading)}
                   </Button>
+                  {item.card?.clip && (
+                    <Button
+                      look="quiet"
+                      className="text-[13.5px]"
+                      aria-label={`${playing === item.id ? 'Close the clip' : 'Play'}: ${item.title}`}
+                      onClick={() => setPlaying(playing === item.id ? undefined : item.id)}
+                    >
+                      {playing === item.id ? 'Close the clip' : 'Play'}
+                    </Button>
+                  )}
                   {acts(item)}
                 </div>
+                {playing === item.id && <ClipFrame title={item.title} player={playerOf(item)} />}
               </div>
             </div>
           </Row>
@@ -62,6 +76,11 @@ export function ListShape({ items, own, look, onOpen, onTell, reading, acts, onD
     </>
   );
 }
+
+const opening = ({ why }: Item, isRead: boolean): string => {
+  if (isRead) return 'See all of it';
+  return why ? 'Say more' : 'Say why I kept it';
+};
 
 const DRAGGED = 'application/x-notchbook-thing';
 

@@ -25,10 +25,13 @@ export function SealedView({ content }: { content: unknown }) {
   );
 }
 
-/** Pictures went along with the version; files stayed with the collection. */
+/** Pictures went along with the version; files and clips stayed with the collection. */
 const withoutFiles = (collection: Collection): Collection => ({
   ...collection,
-  items: collection.items.map((item) =>
-    item.media?.kind === 'PHOTO' ? item : { ...item, media: undefined },
-  ),
+  items: collection.items.map((item) => ({
+    ...item,
+    media: item.media?.kind === 'PHOTO' ? item.media : undefined,
+    card: item.card && { ...item.card, clip: undefined },
+    marks: [],
+  })),
 });

@@ -23,6 +23,7 @@ export function ThingDialog({ collection, item, trouble, onTell, onClose }: Prop
     <Dialog title={item.title} onClose={onClose} size="wide">
       <Trouble>{trouble}</Trouble>
       <ThingPreview item={item} />
+      {item.card?.clip && <PartFields item={item} onTell={onTell} />}
       <TextField
         label="Name"
         defaultValue={item.title}
@@ -86,5 +87,31 @@ function Words({ label, words, onTell }: { label: string; words: string; onTell:
         onBlur={({ target: { value } }) => value !== words && onTell(value)}
       />
     </label>
+  );
+}
+
+/** Which part of its clip plays, in minutes and seconds. */
+function PartFields({ item: { played }, onTell }: Pick<Props, 'item' | 'onTell'>) {
+  const told = (part: Partial<Item['played']>) => {
+    const wished = { ...played, ...part };
+    if (wished.from !== played.from || wished.to !== played.to) onTell({ played: wished });
+  };
+  return (
+    <div className="grid grid-cols-2 gap-x-4">
+      <TextField
+        label="Play it from"
+        placeholder="0:00"
+        maxLength={9}
+        defaultValue={played.from}
+        onBlur={({ target: { value } }) => told({ from: value.trim() })}
+      />
+      <TextField
+        label="Until"
+        placeholder="its end"
+        maxLength={9}
+        defaultValue={played.to}
+        onBlur={({ target: { value } }) => told({ to: value.trim() })}
+      />
+    </div>
   );
 }

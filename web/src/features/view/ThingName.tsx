@@ -1,4 +1,4 @@
-import { File, FileText, LinkSimple, Note, SealCheck, Stack } from '@phosphor-icons/react';
+import { File, FileText, FilmStrip, LinkSimple, Note, SealCheck, Stack } from '@phosphor-icons/react';
 import { Link } from 'react-router';
 import { evidenceOf, Shape } from '../../ui';
 import type { Item } from './details';
@@ -28,6 +28,7 @@ export function KindMark({ kind }: { kind: Item['kind'] }) {
 
 /** What kind of thing it is, by its sign. */
 export function ThingMark({ item }: { item: Item }) {
+  if (item.card?.clip) return <FilmStrip size={16} aria-label="clip" />;
   if (item.entry?.kind) return <Shape kind={evidenceOf(item.entry.kind)} />;
   return <KindMark kind={item.kind} />;
 }
@@ -40,7 +41,9 @@ export function ThingName({ item }: { item: Item }) {
     return (
       <a href={item.url} target="_blank" rel="noreferrer noopener" className={LOOK}>
         {item.title}
-        <span className="ml-2 font-normal text-soft">{new URL(item.url).host}</span>
+        <span className="ml-2 font-normal text-soft">
+          {[new URL(item.url).host, item.card?.clip?.length].filter(Boolean).join(' · ')}
+        </span>
       </a>
     );
   if (item.media)

@@ -1,5 +1,7 @@
+import { ClipPlayer } from '../link';
 import type { Item } from './details';
 import { pictureOf } from './PicturesShape';
+import { playerOf } from './playerOf';
 
 /** What a thing is, to be looked at or heard in place; sounds and films come when they are played. */
 export function ThingPreview({ item }: { item: Item }) {
@@ -28,15 +30,27 @@ export function ThingPreview({ item }: { item: Item }) {
     );
   return (
     <>
-      {picture && (
-        <img
-          src={`/api/media/${picture}/screen`}
-          alt=""
-          className="mb-3 max-h-72 w-full rounded-md bg-wash object-contain"
+      {card?.clip ? (
+        <ClipPlayer
+          title={item.title}
+          clip={card.clip}
+          player={playerOf(item)}
+          pictureId={picture}
+          part={item.played}
         />
+      ) : (
+        picture && <Still picture={picture} />
       )}
       {entry?.words && <p className="mb-2 whitespace-pre-line">{entry.words}</p>}
       {card?.description && <p className="mb-2 text-soft">{card.description}</p>}
     </>
   );
 }
+
+const Still = ({ picture }: { picture: string }) => (
+  <img
+    src={`/api/media/${picture}/screen`}
+    alt=""
+    className="mb-3 max-h-72 w-full rounded-md bg-wash object-contain"
+  />
+);

@@ -44,13 +44,18 @@ const KINDS: Record<Item['kind'], string> = {
   COLLECTION: 'Collection',
 };
 
+const nameOfKind = ({ kind, media, card }: Item): string => {
+  if (card?.clip) return 'Clip';
+  return media?.kind === 'PHOTO' ? 'Picture' : KINDS[kind];
+};
+
 /** What a thing has of an aspect. */
 export function valuesOf(item: Item, key: string): string[] {
   switch (key) {
     case TITLE.key:
       return [item.title];
     case KIND.key:
-      return [item.media?.kind === 'PHOTO' ? 'Picture' : KINDS[item.kind]];
+      return [nameOfKind(item)];
     case TOPIC.key:
       return item.topics;
     case HEADING.key:

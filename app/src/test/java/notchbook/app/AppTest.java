@@ -1,5 +1,6 @@
 package notchbook.app;
 
+import java.io.IOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -38,6 +39,12 @@ abstract class AppTest {
         @Primary
         Clock testClock() {
             return Clock.fixed(NOW, ZoneOffset.UTC);
+        }
+
+        @Bean
+        @Primary
+        LittleWeb littleWeb() throws IOException {
+            return new LittleWeb();
         }
 
         @Bean

@@ -3,10 +3,7 @@ package notchbook.app;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
-import java.time.Instant;
 import java.util.UUID;
-import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -14,7 +11,6 @@ import tools.jackson.databind.JsonNode;
 
 /** Files and links on a page: what they hold is read by jobs, shown, and found. */
 class AttachedTest extends AppTest {
-    private static final Duration LONGEST = Duration.ofSeconds(20);
 
     private School.Desk desk;
 
@@ -28,7 +24,7 @@ class AttachedTest extends AppTest {
         var word = "w" + UUID.randomUUID().toString().replaceAll("[^a-z]", "q");
         var media = school.file(school.student, "tides.md", "# High water\n\nThe " + word + " turns.");
         keep("FILE", "{'name':'tides.md'}", media);
-        eventually(() -> !find(word).isEmpty());
+        Eventually.holds(() -> !find(word).isEmpty());
         var hit = find(word).get(0);
         assertThat(hit.path("kind").asString()).isEqualTo("FILE");
         assertThat(hit.path("name").asString()).isEqualTo("tides.md");
@@ -77,11 +73,11 @@ class AttachedTest extends AppTest {
         assertThat(entry.path("card").path("state").asString())
                 .as("a job may be there before the answer")
                 .isIn("WAITING", "UNREACHED");
-        eventually(() -> state(path).equals("UNREACHED"));
+        Eventually.holds(() -> state(path).equals("UNREACHED"));
         var card =
                 browser.get(school.student, path).json().path("card").path("id").asString();
         browser.send(school.student, "POST", "/api/link-cards/" + card + "/again", "");
-        eventually(() -> state(path).equals("UNREACHED"));
+        Eventually.holds(() -> state(path).equals("UNREACHED"));
     }
 
     @Test
@@ -132,17 +128,5 @@ class AttachedTest extends AppTest {
 
     private JsonNode find(String words) {
         return browser.get(school.student, "/api/find?words=" + words).json().path("entries");
-    }
-
-    private static void eventually(BooleanSupplier isSo) {
-        var until = Instant.now().plus(LONGEST);
-        while (!isSo.getAsBoolean()) {
-            assertThat(Instant.now()).as("waiting for a job").isBefore(until);
-            try {
-                Thread.sleep(100);
-            } catch (InterruptedException ended) {
-                Thread.currentThread().interrupt();
-            }
-        }
     }
 }

@@ -276,6 +276,7 @@ final class Endpoints {
             entry("GET /api/source-questions", ANYONE_SIGNED_IN),
             entry("GET /api/collections/{collection}/references?style=APA", STUDENT_ONLY),
             entry("GET /api/things/{item}/citation", STUDENT_ONLY),
+            entry("GET /api/things/{item}/clip", NOBODY),
             entry(
                     "GET /api/collections/{collection}/view-pdf?look=eyJzaGFwZSI6IlRBQkxFIiwid29yZHMiOiIiLCJvbmx5Ijp7fSwic29ydHMiOltdLCJoZWlnaHQiOiJDT1VOVCIsInNob3duIjpbXX0",
                     STUDENT_ONLY),

@@ -86,6 +86,7 @@ class DetailMaker {
                 case '+' -> detail(parts);
                 case '.' -> thing(parts);
                 case '~' -> source(parts);
+                case '*' -> played(parts);
                 case '>' -> tie(parts);
                 default -> view(parts);
             }
@@ -116,6 +117,7 @@ class DetailMaker {
                             Optional.empty(),
                             values,
                             Optional.empty(),
+                            Optional.empty(),
                             Optional.empty()));
         }
 
@@ -141,11 +143,29 @@ class DetailMaker {
                             Optional.empty(),
                             Map.of(),
                             Optional.of(source),
+                            Optional.empty(),
                             Optional.empty()));
         }
 
         private static List<String> values(String typed) {
             return Arrays.stream(typed.split(",")).map(String::strip).toList();
+        }
+
+        /** The part of its clip that plays. */
+        private void played(List<String> parts) {
+            things.tell(
+                    owner,
+                    collection.id(),
+                    collection.things().get(parts.getFirst()),
+                    new Things.Telling(
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Map.of(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.of(new Things.Played(parts.get(1), parts.get(2)))));
         }
 
         private void tie(List<String> parts) {

@@ -54,6 +54,26 @@ final class Films {
         }
     }
 
+    /** The same over and over, for some seconds. */
+    static byte[] again(String voice, int seconds) {
+        try {
+            var folder = Files.createTempDirectory("notchbook-film");
+            var once = Files.write(folder.resolve("once.webm"), webm(voice));
+            var film = folder.resolve("film.webm");
+            new ProcessBuilder(List.of(("ffmpeg -v error -nostdin -stream_loop -1 -i " + once + " -t " + seconds
+                                    + " -c copy -y " + film)
+                            .split(" ")))
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start()
+                    .onExit()
+                    .join();
+            return Files.readAllBytes(film);
+        } catch (IOException missing) {
+            throw new UncheckedIOException("The demo school's films need Debian's package ffmpeg.", missing);
+        }
+    }
+
     /** The tank at a moment in s: bright where the water is high. */
     private static BufferedImage picture(double at) {
         var image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_3BYTE_BGR);

@@ -5,6 +5,7 @@ import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.net.URI;
 import java.net.UnknownHostException;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.regex.Pattern;
+import notchbook.app.link.PlacesForBrowsers;
 import notchbook.app.link.PublicNames;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Primary;
@@ -23,15 +25,22 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @Primary
-class SmallWeb extends PublicNames implements SmartLifecycle {
+class SmallWeb extends PublicNames implements PlacesForBrowsers, SmartLifecycle {
     private static final Pattern SITE = Pattern.compile("[a-z-]+\\.example");
     private static final Pattern PAGE = Pattern.compile("/[a-z-]+");
     private static final Pattern PICTURE = Pattern.compile("/pictures/([a-z]+)\\.jpg");
+    private static final Pattern SAID = Pattern.compile("/oembed/[a-z-]+\\.json");
+    private static final Pattern PLAYER = Pattern.compile("/play/[a-z-]+");
+    private static final Pattern FILM = Pattern.compile("/films/([a-z-]+)\\.webm");
 
     /** A site that asks everyone to sign in. */
     private static final String CLOSED = "members.example";
 
+    /** Its films, by how long they run in s. */
+    private static final Map<String, Integer> FILMS = Map.of("ripple-tank", 194, "strobe", 74);
+
     private final Map<String, byte[]> pictures = new ConcurrentHashMap<>();
+    private final Map<String, byte[]> films = new ConcurrentHashMap<>();
     private Optional<HttpServer> server = Optional.empty();
 
     /** What a request is answered. */
@@ -44,6 +53,17 @@ class SmallWeb extends PublicNames implements SmartLifecycle {
         return SITE.matcher(host).matches() && server.isPresent()
                 ? List.of(server.get().getAddress())
                 : super.resolve(host, port);
+    }
+
+    /** Browsers know no such names, so they are led to the machine itself. */
+    @Override
+    public URI of(URI address) {
+        if (!SITE.matcher(address.getHost()).matches() || server.isEmpty()) {
+            return address;
+        }
+        var here = server.get().getAddress();
+        var beyond = address.toString().substring(address.toString().indexOf(address.getRawPath()));
+        return URI.create("http://127.0.0.1:" + here.getPort() + beyond);
     }
 
     @Override
@@ -92,12 +112,30 @@ class SmallWeb extends PublicNames implements SmartLifecycle {
                     "image/jpeg",
                     pictures.computeIfAbsent(picture.group(1), subject -> Photographs.jpeg(subject, 5)));
         }
-        return SITE.matcher(site).matches() && PAGE.matcher(path).matches() ? page(site, path) : Answer.NOTHING;
+        var film = FILM.matcher(path);
+        if (film.matches() && FILMS.containsKey(film.group(1))) {
+            return new Answer(
+                    200,
+                    "video/webm",
+                    films.computeIfAbsent(film.group(1), name -> Films.again("fronts", FILMS.get(name))));
+        }
+        if (PLAYER.matcher(path).matches()) {
+            return resource("player.html", "text/html; charset=utf-8");
+        }
+        if (!SITE.matcher(site).matches()) {
+            return Answer.NOTHING;
+        }
+        if (SAID.matcher(path).matches()) {
+            return resource(site + path, "application/json");
+        }
+        return PAGE.matcher(path).matches()
+                ? resource(site + path + ".html", "text/html; charset=utf-8")
+                : Answer.NOTHING;
     }
 
-    private static Answer page(String site, String path) throws IOException {
-        try (var in = SmallWeb.class.getResourceAsStream("/demo/web/" + site + path + ".html")) {
-            return in == null ? Answer.NOTHING : new Answer(200, "text/html; charset=utf-8", in.readAllBytes());
+    private static Answer resource(String name, String type) throws IOException {
+        try (var in = SmallWeb.class.getResourceAsStream("/demo/web/" + name)) {
+            return in == null ? Answer.NOTHING : new Answer(200, type, in.readAllBytes());
         }
     }
 }

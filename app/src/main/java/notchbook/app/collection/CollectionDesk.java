@@ -269,7 +269,8 @@ public class CollectionDesk {
                 Optional.ofNullable(behind.twins().get(item.id())),
                 item.told().source(),
                 CitedThings.found(item, card, keptOn),
-                item.told().takenFrom());
+                item.told().takenFrom(),
+                Things.Played.of(item.told().played()));
     }
 
     private static EntryPlace place(UUID id, Behind behind) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.core.link.ClipSpan;
 import notchbook.core.source.Source;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -156,6 +157,12 @@ class CollectionStore {
                 .fetch(this::item);
     }
 
+    Optional<Item> findItem(UUID id) {
+        return db.selectFrom(COLLECTION_ITEM)
+                .where(COLLECTION_ITEM.ID.eq(id), COLLECTION_ITEM.DELETED_AT.isNull())
+                .fetchOptional(this::item);
+    }
+
     /** Those of some things that are a person's own and not in the bin, nor their collections. */
     List<Item> ownItems(UUID personId, java.util.Collection<UUID> ids) {
         return db.select(COLLECTION_ITEM.fields())
@@ -219,6 +226,8 @@ class CollectionStore {
                         mapper.writeValueAsString(item.told().values()))
                 .set(COLLECTION_ITEM.SOURCE, written(item.told().source()))
                 .set(COLLECTION_ITEM.TAKEN_FROM, item.told().takenFrom())
+                .set(COLLECTION_ITEM.PLAYS_FROM, item.told().played().startSeconds())
+                .set(COLLECTION_ITEM.PLAYS_TO, item.told().played().endSeconds().orElse(null))
                 .set(COLLECTION_ITEM.ADDED_AT, at);
     }
 
@@ -241,6 +250,8 @@ class CollectionStore {
                         mapper.writeValueAsString(item.told().values()))
                 .set(COLLECTION_ITEM.SOURCE, written(item.told().source()))
                 .set(COLLECTION_ITEM.URL, item.url().orElse(null))
+                .set(COLLECTION_ITEM.PLAYS_FROM, item.told().played().startSeconds())
+                .set(COLLECTION_ITEM.PLAYS_TO, item.told().played().endSeconds().orElse(null))
                 .where(COLLECTION_ITEM.ID.eq(item.id()))
                 .execute();
     }
@@ -303,7 +314,10 @@ class CollectionStore {
                         found.get(COLLECTION_ITEM.HEADING),
                         mapper.readValue(found.get(COLLECTION_ITEM.DETAIL_VALUES), VALUES),
                         source(found.get(COLLECTION_ITEM.SOURCE)),
-                        found.get(COLLECTION_ITEM.TAKEN_FROM)));
+                        found.get(COLLECTION_ITEM.TAKEN_FROM),
+                        new ClipSpan(
+                                found.get(COLLECTION_ITEM.PLAYS_FROM),
+                                Optional.ofNullable(found.get(COLLECTION_ITEM.PLAYS_TO)))));
     }
 
     /** Most things say nothing of where they come from, so nothing is kept for them. */

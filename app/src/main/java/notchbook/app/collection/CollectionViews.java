@@ -63,7 +63,8 @@ public final class CollectionViews {
             Optional<UUID> sameAs,
             Source source,
             Source found,
-            String takenFrom) {
+            String takenFrom,
+            Things.Played played) {
         private ItemView toBeRead() {
             return new ItemView(
                     id,
@@ -84,7 +85,8 @@ public final class CollectionViews {
                     sameAs,
                     source,
                     found,
-                    takenFrom);
+                    takenFrom,
+                    played);
         }
     }
 

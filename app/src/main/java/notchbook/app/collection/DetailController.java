@@ -47,9 +47,10 @@ class DetailController {
             Optional<String> heading,
             Optional<Map<UUID, List<String>>> values,
             Optional<Source> source,
-            Optional<String> url) {
+            Optional<String> url,
+            Optional<Things.Played> played) {
         Things.Telling telling() {
-            return new Things.Telling(title, note, why, heading, values.orElse(Map.of()), source, url);
+            return new Things.Telling(title, note, why, heading, values.orElse(Map.of()), source, url, played);
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.UUID;
 import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.core.link.ClipSpan;
 import notchbook.core.link.WebLink;
 import notchbook.core.source.Source;
 import org.springframework.stereotype.Service;
@@ -38,7 +39,15 @@ public class Things {
             Optional<String> heading,
             Map<UUID, List<String>> values,
             Optional<Source> source,
-            Optional<String> url) {}
+            Optional<String> url,
+            Optional<Played> played) {}
+
+    /** The part of a clip that plays, as its times are typed: from 0:40 to 1:25; blank from its beginning, or to its end. */
+    public record Played(String from, String to) {
+        static Played of(ClipSpan span) {
+            return new Played(span.from(), span.to());
+        }
+    }
 
     @Transactional
     public void tell(Person reader, UUID collectionId, UUID itemId, Telling telling) {
@@ -48,7 +57,10 @@ public class Things {
                 telling.heading().map(String::strip).orElse(before.told().heading()),
                 details.filled(collectionId, before.told().values(), telling.values()),
                 telling.source().orElse(before.told().source()),
-                before.told().takenFrom());
+                before.told().takenFrom(),
+                telling.played()
+                        .map(played -> ClipSpan.parse(played.from(), played.to()))
+                        .orElse(before.told().played()));
         if (told.why().length() > LONGEST_WHY) {
             throw Refusal.unfit("Say why you kept it in up to 4,000 characters.");
         }

@@ -7,14 +7,21 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import notchbook.core.link.ClipSpan;
 import notchbook.core.source.Source;
 
 /**
  * What its student says of a thing: why it was kept, under which heading it stands, its values by the detail, where it
- * comes from, and whose it was before it was taken over.
+ * comes from, whose it was before it was taken over, and which part of its clip plays.
  */
-public record Told(String why, String heading, Map<UUID, List<String>> values, Source source, String takenFrom) {
-    static final Told NOTHING = new Told("", "", Map.of(), Source.UNKNOWN, "");
+public record Told(
+        String why, String heading, Map<UUID, List<String>> values, Source source, String takenFrom, ClipSpan played) {
+    static final Told NOTHING = Told.of("", Map.of(), Source.UNKNOWN);
+
+    /** What is known of a thing that comes in from elsewhere. */
+    public static Told of(String heading, Map<UUID, List<String>> values, Source source) {
+        return new Told("", heading, values, source, "", ClipSpan.WHOLE);
+    }
 
     public List<String> of(UUID detail) {
         return values.getOrDefault(detail, List.of());
@@ -29,10 +36,16 @@ public record Told(String why, String heading, Map<UUID, List<String>> values, S
                         .filter(one -> isKnown.test(one.getKey()))
                         .collect(toMap(one -> copyOf.apply(one.getKey()), Map.Entry::getValue)),
                 source,
-                takenFrom);
+                takenFrom,
+                played);
+    }
+
+    /** The same, kept for a reason. */
+    public Told because(String otherWhy) {
+        return new Told(otherWhy, heading, values, source, takenFrom, played);
     }
 
     Told from(String whose) {
-        return new Told(why, heading, values, source, whose);
+        return new Told(why, heading, values, source, whose, played);
     }
 }

@@ -41,7 +41,7 @@ final class FoundFile {
 
     private static FoundThing thing(Bookmark link) {
         return new FoundThing(
-                link.title(), "", Optional.of(link.url()), new Told("", link.folder(), Map.of(), Source.UNKNOWN, ""));
+                link.title(), "", Optional.of(link.url()), Told.of(link.folder(), Map.of(), Source.UNKNOWN));
     }
 
     static FoundThings references(Path file) throws IOException {
@@ -57,7 +57,7 @@ final class FoundFile {
                 "",
                 cited.address().flatMap(WebLink::parse).map(link -> link.address()
                         .toString()),
-                new Told("", "", Map.of(), cited.source(), ""));
+                Told.of("", Map.of(), cited.source()));
     }
 
     static FoundThings table(CsvFile table, List<Column> columns) {
@@ -104,12 +104,8 @@ final class FoundFile {
                         cut(name, LONGEST_TITLE),
                         cut(String.join("\n", inWords).strip(), LONGEST_TEXT),
                         url.map(Object::toString),
-                        new Told(
-                                cut(parts.getOrDefault(Part.WHY, ""), LONGEST_TEXT),
-                                cut(parts.getOrDefault(Part.HEADING, ""), LONGEST_TITLE),
-                                values,
-                                Source.UNKNOWN,
-                                "")));
+                        Told.of(cut(parts.getOrDefault(Part.HEADING, ""), LONGEST_TITLE), values, Source.UNKNOWN)
+                                .because(cut(parts.getOrDefault(Part.WHY, ""), LONGEST_TEXT))));
     }
 
     private static Optional<List<String>> read(Detail detail, String cell) {

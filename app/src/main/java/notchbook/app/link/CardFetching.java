@@ -15,6 +15,8 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.platform.SentFile;
 import notchbook.core.collection.SameAddress;
+import notchbook.core.link.Clip;
+import notchbook.formats.link.Embedding;
 import notchbook.formats.link.PageCard;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -70,12 +72,33 @@ class CardFetching implements Job {
     private LinkCard fetched(LinkCard card) {
         try {
             var fetched = web.page(URI.create(card.address()));
-            var page = PageCard.read(fetched.content(), fetched.charset(), fetched.address());
+            var page = read(fetched);
             var picture = people.find(card.ownerId())
                     .flatMap(owner -> page.picture().flatMap(address -> picture(owner, address)));
             return card.fetched(page, picture, movedTo(card, fetched));
         } catch (IOException unreached) {
             return card.unreached();
+        }
+    }
+
+    private PageCard read(PublicWeb.Fetched fetched) {
+        if (fetched.type().startsWith("video/")) {
+            return PageCard.ofFile(fetched.address(), Clip.Form.FILM);
+        }
+        if (fetched.type().startsWith("audio/")) {
+            return PageCard.ofFile(fetched.address(), Clip.Form.SOUND);
+        }
+        var page = PageCard.read(fetched.content(), fetched.charset(), fetched.address());
+        return page.embedding().flatMap(this::embedding).map(page::or).orElse(page);
+    }
+
+    /** What the site says beside the page; what can't be had is done without. */
+    private Optional<Embedding> embedding(URI address) {
+        try {
+            var said = web.embedding(address);
+            return Embedding.read(said.content(), said.address());
+        } catch (IOException nothingSaid) {
+            return Optional.empty();
         }
     }
 

@@ -3,6 +3,7 @@ package notchbook.app.link;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.link.Clip;
 import notchbook.core.source.Source;
 import notchbook.core.source.SourceKind;
 import notchbook.formats.link.PageCard;
@@ -19,10 +20,12 @@ public record LinkCard(
         Optional<UUID> pictureId,
         String author,
         String published,
-        String movedTo) {
+        String movedTo,
+        Optional<Clip> clip) {
 
     static LinkCard wanted(UUID id, UUID ownerId, String address) {
-        return new LinkCard(id, ownerId, address, LinkState.WAITING, "", "", "", Optional.empty(), "", "", "");
+        return new LinkCard(
+                id, ownerId, address, LinkState.WAITING, "", "", "", Optional.empty(), "", "", "", Optional.empty());
     }
 
     /** All its words, to find it by. */
@@ -43,7 +46,8 @@ public record LinkCard(
                 picture,
                 page.author(),
                 page.published(),
-                movedTo);
+                movedTo,
+                page.clip());
     }
 
     /** What it said before stays: better an old title than none. */
@@ -56,7 +60,8 @@ public record LinkCard(
     }
 
     private LinkCard in(LinkState now) {
-        return new LinkCard(id, ownerId, address, now, title, description, site, pictureId, author, published, movedTo);
+        return new LinkCard(
+                id, ownerId, address, now, title, description, site, pictureId, author, published, movedTo, clip);
     }
 
     /** What the page says of where it comes from. */

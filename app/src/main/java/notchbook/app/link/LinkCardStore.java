@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.link.Clip;
 import notchbook.core.seal.Sha256;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -71,6 +72,15 @@ class LinkCardStore {
                 .set(LINK_CARD.AUTHOR, card.author())
                 .set(LINK_CARD.PUBLISHED, card.published())
                 .set(LINK_CARD.MOVED_TO, card.movedTo())
+                .set(
+                        LINK_CARD.CLIP_ADDRESS,
+                        card.clip().map(clip -> clip.address().toString()).orElse(null))
+                .set(
+                        LINK_CARD.CLIP_FORM,
+                        card.clip().map(clip -> clip.form().name()).orElse(null))
+                .set(
+                        LINK_CARD.CLIP_SECONDS,
+                        card.clip().flatMap(Clip::lengthSeconds).orElse(null))
                 .set(LINK_CARD.FETCHED_AT, at)
                 .where(LINK_CARD.ID.eq(card.id()))
                 .execute();
@@ -88,7 +98,16 @@ class LinkCardStore {
                 Optional.ofNullable(found.get(LINK_CARD.PICTURE_ID)),
                 found.get(LINK_CARD.AUTHOR),
                 found.get(LINK_CARD.PUBLISHED),
-                found.get(LINK_CARD.MOVED_TO));
+                found.get(LINK_CARD.MOVED_TO),
+                clip(found));
+    }
+
+    private static Optional<Clip> clip(Record found) {
+        return Optional.ofNullable(found.get(LINK_CARD.CLIP_ADDRESS))
+                .flatMap(address -> Clip.of(
+                        address,
+                        Clip.Form.valueOf(found.get(LINK_CARD.CLIP_FORM)),
+                        Optional.ofNullable(found.get(LINK_CARD.CLIP_SECONDS))));
     }
 
     private static String digest(String address) {

@@ -2,6 +2,8 @@ package notchbook.app.link;
 
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.link.Clip;
+import notchbook.core.link.ClipSpan;
 
 /** A link's card as a screen needs it; {@code pictureId} is a media item of its owner. */
 public record LinkCardView(
@@ -11,7 +13,16 @@ public record LinkCardView(
         String description,
         String site,
         Optional<UUID> pictureId,
-        String movedTo) {
+        String movedTo,
+        Optional<ClipView> clip) {
+    /** A clip that can be played in place: the host that would be asked, and its length, blank where that is not known. */
+    public record ClipView(String host, String length) {
+        static ClipView of(Clip clip) {
+            return new ClipView(
+                    clip.address().getHost(),
+                    clip.lengthSeconds().map(ClipSpan::clock).orElse(""));
+        }
+    }
 
     public static LinkCardView of(LinkCard card) {
         return new LinkCardView(
@@ -21,6 +32,7 @@ public record LinkCardView(
                 card.description(),
                 card.site(),
                 card.pictureId(),
-                card.movedTo());
+                card.movedTo(),
+                card.clip().map(ClipView::of));
     }
 }

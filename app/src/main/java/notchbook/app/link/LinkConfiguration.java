@@ -11,4 +11,9 @@ class LinkConfiguration {
     DnsResolver namesOfTheWeb() {
         return new PublicNames();
     }
+
+    @Bean
+    PlacesForBrowsers placesOfTheWeb() {
+        return address -> address;
+    }
 }

@@ -38,6 +38,7 @@ class PublicWeb {
     private static final int MOST_OF_PAGE = 1_000_000;
 
     private static final int LARGEST_PICTURE = 5_000_000;
+    private static final int LARGEST_EMBEDDING = 200_000;
     private static final int MOST_REDIRECTS = 5;
     private static final Timeout WAIT = Timeout.ofSeconds(4);
     private static final int BUFFER_BYTES = 8_192;
@@ -78,19 +79,33 @@ class PublicWeb {
     }
 
     /** What came back, and from where after redirects; {@code movedTo} is where servers say that it lives from now on. */
-    record Fetched(URI address, byte[] content, Optional<String> charset, Optional<URI> movedTo) {}
+    record Fetched(URI address, String type, byte[] content, Optional<String> charset, Optional<URI> movedTo) {}
 
-    /** The beginning of a web page. */
+    /** The beginning of a web page; of a film or a sound only that it is one. */
     Fetched page(URI address) throws IOException {
-        return fetch(address, new Wanted("text/html", MOST_OF_PAGE, true));
+        return fetch(address, new Wanted(Set.of("text/html", "video/", "audio/"), MOST_OF_PAGE, true));
     }
 
     Fetched picture(URI address) throws IOException {
-        return fetch(address, new Wanted("image/", LARGEST_PICTURE, false));
+        return fetch(address, new Wanted(Set.of("image/"), LARGEST_PICTURE, false));
+    }
+
+    /** What a site says of a page beside it. */
+    Fetched embedding(URI address) throws IOException {
+        return fetch(address, new Wanted(Set.of("application/json"), LARGEST_EMBEDDING, false));
     }
 
     /** What an answer has to be; {@code isCut}: what is longer is cut, else refused. */
-    private record Wanted(String type, int mostBytes, boolean isCut) {}
+    private record Wanted(Set<String> types, int mostBytes, boolean isCut) {
+        boolean takes(String type) {
+            return types.stream().anyMatch(type::startsWith);
+        }
+
+        /** Films and sounds are played from where they are, so they are not read. */
+        int mostBytesOf(String type) {
+            return type.startsWith("video/") || type.startsWith("audio/") ? 0 : mostBytes;
+        }
+    }
 
     /** Redirects that are meant to last (RFC 9110, section 15.4). */
     private static final Set<Integer> FOR_GOOD = Set.of(301, 308);
@@ -111,7 +126,7 @@ class PublicWeb {
             var step = client.execute(request, answer -> step(from, answer, wanted));
             if (step.fetched().isPresent()) {
                 var fetched = step.fetched().get();
-                return new Fetched(fetched.address(), fetched.content(), fetched.charset(), movedTo);
+                return new Fetched(fetched.address(), fetched.type(), fetched.content(), fetched.charset(), movedTo);
             }
             at = step.next().orElseThrow();
             hasMoved &= step.isForGood();
@@ -136,13 +151,13 @@ class PublicWeb {
         }
         var type = ContentType.parseLenient(
                 answer.getEntity() == null ? "" : answer.getEntity().getContentType());
-        if (status != 200 || type == null || !type.getMimeType().startsWith(wanted.type())) {
+        if (status != 200 || type == null || !wanted.takes(type.getMimeType())) {
             throw new IOException(from + " answered " + status + " with " + type + ".");
         }
         var charset = Optional.ofNullable(type.getCharset()).map(Charset::name);
+        var content = read(answer.getEntity().getContent(), wanted.mostBytesOf(type.getMimeType()), wanted.isCut());
         return new Step(
-                Optional.of(
-                        new Fetched(from, read(answer.getEntity().getContent(), wanted), charset, Optional.empty())),
+                Optional.of(new Fetched(from, type.getMimeType(), content, charset, Optional.empty())),
                 Optional.empty(),
                 false);
     }
@@ -156,8 +171,8 @@ class PublicWeb {
         }
     }
 
-    private static byte[] read(InputStream in, Wanted wanted) throws IOException {
-        var content = new byte[wanted.mostBytes()];
+    private static byte[] read(InputStream in, int mostBytes, boolean isCut) throws IOException {
+        var content = new byte[mostBytes];
         var length = 0;
         while (length < content.length) {
             var read = in.read(content, length, Math.min(BUFFER_BYTES, content.length - length));
@@ -166,8 +181,8 @@ class PublicWeb {
             }
             length += read;
         }
-        if (!wanted.isCut()) {
-            throw new IOException("The picture is larger than 5 MB.");
+        if (!isCut) {
+            throw new IOException("It is larger than %,d bytes.".formatted(mostBytes));
         }
         return content;
     }

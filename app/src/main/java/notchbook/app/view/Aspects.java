@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import notchbook.app.collection.CollectionViews.ItemView;
+import notchbook.app.link.LinkCardView;
 import notchbook.app.media.MediaKind;
 import notchbook.core.collection.Detail;
 import notchbook.core.collection.DetailKind;
@@ -95,7 +96,7 @@ final class Aspects {
 
     private static String kind(ItemView item) {
         return switch (item.kind()) {
-            case LINK -> "Link";
+            case LINK -> item.card().flatMap(LinkCardView::clip).isPresent() ? "Clip" : "Link";
             case NOTE -> "Note";
             case FILE ->
                 item.media().filter(file -> file.kind() == MediaKind.PHOTO).isPresent() ? "Picture" : "File";

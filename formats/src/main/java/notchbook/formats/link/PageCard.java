@@ -7,6 +7,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import notchbook.core.link.Clip;
 import notchbook.core.source.Published;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -14,10 +15,18 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What a web page says of itself, as plain words: by the Open Graph properties in its head (ogp.me), else by its title
- * and description; who wrote it and when, as far as its head or a time in its text says so. Any part may be blank.
+ * and description; who wrote it and when, as far as its head or a time in its text says so; the clip that it is about. Any part may be
+ * blank. {@code embedding} is where its site says more of it (oEmbed).
  */
 public record PageCard(
-        String title, String description, String site, Optional<URI> picture, String author, String published) {
+        String title,
+        String description,
+        String site,
+        Optional<URI> picture,
+        String author,
+        String published,
+        Optional<Clip> clip,
+        Optional<URI> embedding) {
     private static final List<String> DAYS =
             List.of("article:published_time", "og:published_time", "citation_publication_date", "dcterms.date", "date");
     private static final int LONGEST_TITLE = 300;
@@ -32,13 +41,48 @@ public record PageCard(
                 first(LONGEST_TITLE, Stream.of(property(page, "og:title"), page.title(), heading(page))),
                 first(LONGEST_DESCRIPTION, Stream.of(property(page, "og:description"), property(page, "description"))),
                 first(LONGEST_SITE, Stream.of(property(page, "og:site_name"), address.getHost())),
-                picture(property(page, "og:image"), address),
+                resolved(property(page, "og:image"), address),
                 first(
                         LONGEST_AUTHOR,
                         Stream.of("author", "article:author", "citation_author")
                                 .map(name -> property(page, name))
                                 .filter(name -> !name.contains("://"))),
-                published(page));
+                published(page),
+                PageClip.in(page, address),
+                embedding(page, address));
+    }
+
+    /** What stands at an address is a film or sound itself: it is called as its file is. */
+    public static PageCard ofFile(URI address, Clip.Form form) {
+        var path = Optional.ofNullable(address.getPath()).orElse("");
+        return new PageCard(
+                first(LONGEST_TITLE, Stream.of(path.substring(path.lastIndexOf('/') + 1), address.getHost())),
+                "",
+                address.getHost(),
+                Optional.empty(),
+                "",
+                "",
+                Clip.of(address.toString(), form, Optional.empty()),
+                Optional.empty());
+    }
+
+    /** The same, with what the page does not say of itself said by its site. */
+    public PageCard or(Embedding said) {
+        return new PageCard(
+                title.isEmpty() ? shortened(said.title(), LONGEST_TITLE) : title,
+                description,
+                site,
+                picture.or(said::picture),
+                author.isEmpty() ? shortened(said.author(), LONGEST_AUTHOR) : author,
+                published,
+                clip.map(found -> found.or(said.clip().flatMap(Clip::lengthSeconds)))
+                        .or(said::clip),
+                embedding);
+    }
+
+    private static Optional<URI> embedding(Document page, URI address) {
+        var link = page.selectFirst("link[type=application/json+oembed][href]");
+        return link == null ? Optional.empty() : resolved(link.attr("href"), address);
     }
 
     private static String published(Document page) {
@@ -76,7 +120,7 @@ public record PageCard(
         }
     }
 
-    private static String property(Document page, String name) {
+    static String property(Document page, String name) {
         return page.select("meta[property=\"%1$s\"], meta[name=\"%1$s\"]".formatted(name)).stream()
                 .map(meta -> meta.attr("content"))
                 .filter(content -> !content.isBlank())
@@ -90,14 +134,24 @@ public record PageCard(
     }
 
     private static String first(int longest, Stream<String> wordings) {
-        return wordings.map(words -> words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip())
+        return wordings.map(PageCard::line)
                 .filter(words -> !words.isEmpty())
                 .findFirst()
-                .map(words -> words.length() <= longest ? words : words.substring(0, longest - 1) + "…")
+                .map(words -> shortened(words, longest))
                 .orElse("");
     }
 
-    private static Optional<URI> picture(String named, URI address) {
+    private static String shortened(String words, int longest) {
+        return words.length() <= longest ? words : words.substring(0, longest - 1) + "…";
+    }
+
+    /** Words on one line. */
+    static String line(String words) {
+        return words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip();
+    }
+
+    /** An address in a page, as a whole one. */
+    static Optional<URI> resolved(String named, URI address) {
         try {
             return named.isBlank() ? Optional.empty() : Optional.of(address.resolve(named.strip()));
         } catch (IllegalArgumentException noAddress) {

@@ -26,7 +26,9 @@ class PageCardTest {
                         "Tidewatch",
                         Optional.of(URI.create("http://tides.example/moon.jpg")),
                         "",
-                        ""));
+                        "",
+                        Optional.empty(),
+                        Optional.empty()));
     }
 
     @ParameterizedTest
