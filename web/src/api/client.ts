@@ -85,7 +85,7 @@ export const sendAct = ({
   path,
   body,
 }: {
-  method: 'PUT' | 'POST' | 'DELETE';
+  method: 'PUT' | 'POST' | 'PATCH' | 'DELETE';
   path: string;
   body?: unknown;
 }) => unwrap((api[method] as unknown as Send)(path, { body }));

@@ -227,7 +227,7 @@ export class Outbox {
     const carried = new Set(await this.store.files.toCollection().primaryKeys());
     for (const act of await this.ownActs()) {
       if (act.fileId && carried.has(act.fileId)) continue;
-      if ([...this.state.waiting.keys()].some((id) => act.path.includes(id))) break;
+      if ([...this.state.waiting.keys()].some((id) => isAbout(act, id))) break;
       await this.sendOneAct(act);
       sent += 1;
     }
@@ -309,7 +309,8 @@ export class Outbox {
     }
     await this.store.acts.delete(act.id as number);
     await this.countActs();
-    if (this.state.acts === 0) this.onKept(act.pageId);
+    const left = await this.ownActs();
+    if (!left.some(({ pageId }) => pageId === act.pageId)) this.onKept(act.pageId);
     this.set({ lastKept: Date.now() });
   }
 
@@ -447,7 +448,10 @@ export class Outbox {
   }
 }
 
-/** Whether the server has read a request and will not have it; else it is sent again. */
+const isAbout = ({ path, body }: Act, entry: string): boolean =>
+  path.includes(entry) || JSON.stringify(body ?? '').includes(entry);
+
+/** What an entry is made from next, once a change has been sent. */
 const baseOf = ({ pageId, zone, beside, content, caption, width }: Change): Base => ({
   pageId,
   zone,
@@ -463,6 +467,7 @@ function sent({ id, turn: _turn, tab: _tab, ...body }: Change): Promise<Api['Ent
   return unwrap(api.PUT('/api/entries/{id}', { params: { path: { id } }, body }));
 }
 
+/** Whether the server has read a request and will not have it; else it is sent again. */
 function isRefused(error: unknown): error is Problem {
   return error instanceof Problem && error.status < 500 && error.status !== 401 && error.status !== 403;
 }

@@ -1,7 +1,7 @@
 export { hold } from './locks';
 export type { Outbox } from './Outbox';
 export { forgetForGood, forgetOpened, isWorthKeeping, OPENED_MILLIS, opened } from './opened';
-export type { Change, TakeWork } from './store';
+export type { Act, Change, TakeWork, WaitingFile } from './store';
 export { useKeeping } from './useKeeping';
 export { useMediaUrl } from './useMediaUrl';
 export { OutboxProvider, useOutbox } from './useOutbox';

@@ -29,6 +29,8 @@ const KEPT = [
   'version',
   'changes',
   'stock-remarks',
+  'collections',
+  'collection',
 ];
 
 /** Whether the answer to a question is kept on the device; that nobody is signed in is no such answer. */
@@ -91,7 +93,7 @@ const stale = (client: PersistedClient): PersistedClient => ({
   },
 });
 
-/** Leaves nothing that was opened on this device; what waits to be sent stays until its owner signs in again. */
+/** Leaves nothing on this device that was opened, or shared with it; what waits to be sent stays until its owner signs in again. */
 export async function forgetOpened(): Promise<void> {
   await opened.removeClient();
   await globalThis.caches?.delete(PICTURES);

@@ -31,9 +31,9 @@ export type Change = {
 /** Something else that was done, such as cutting a notch: a request that is sent in its turn. */
 export type Act = {
   id?: number;
-  /** The page that it was done on; or the version, where a teacher reads. */
+  /** The page or the collection that it was done on; or the version, where a teacher reads. */
   pageId: string;
-  method: 'PUT' | 'POST' | 'DELETE';
+  method: 'PUT' | 'POST' | 'PATCH' | 'DELETE';
   path: string;
   body?: unknown;
   /** A file of this device's that has to be there first. */

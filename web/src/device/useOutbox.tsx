@@ -15,7 +15,7 @@ const withEntry = (page: Api['PageView'], entry: Api['EntryView']): Api['PageVie
 /** What a change of an entry never changes. */
 const ASIDE = ['me', 'page', 'edition', 'editions', 'sheet', 'look-back'];
 
-/** Other tabs of this device hear from here that a page has changed. */
+/** Other tabs of this device hear from here that a page or a collection has changed. */
 const CHANNEL = 'notchbook-kept';
 
 export function OutboxProvider({ personId, children }: { personId: string; children: ReactNode }) {
@@ -31,6 +31,7 @@ export function OutboxProvider({ personId, children }: { personId: string; child
       else queries.invalidateQueries({ queryKey: ['page', pageId] });
       queries.invalidateQueries({ queryKey: ['marks', pageId] });
       queries.invalidateQueries({ queryKey: ['version', pageId] });
+      queries.invalidateQueries({ queryKey: ['collection', pageId] });
     };
     channel.onmessage = (message) => refresh(message.data);
     const made = new Outbox(personId, (pageId, kept) => {

@@ -1,12 +1,14 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { v7 as newId } from 'uuid';
-import { type Api, api, sendFile, unwrap } from '../../api';
+import type { Api } from '../../api';
 import { Button, ChoiceField, Dialog, TextField, Trouble } from '../../ui';
 import { contentsQuery, notebooksQuery, useNotebook } from '../contents';
 import { pageQuery } from '../entry';
 import { isListFile } from '../gather';
+import { webAddress } from '../link';
 import { collectionsQuery } from './queries';
+import { ofFile } from './useGather';
+import type { Wish } from './usePut';
 
 type Kind = Api['ItemView']['kind'];
 const KINDS: [Kind, string][] = [
@@ -20,49 +22,27 @@ const KINDS: [Kind, string][] = [
 
 type Props = {
   collection: string;
+  onAdd: (wishes: Wish[]) => void;
   onClose: () => void;
-  onAdded: () => void;
   /** A file of many things was chosen, which is looked into first. */
   onList: (file: File) => void;
 };
 
 /** Put a link, a note, a file, an entry or a page of your own, or another collection into a collection. */
-export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
+export function AddDialog({ collection, onAdd, onClose, onList }: Props) {
   const [kind, setKind] = useState<Kind>('LINK');
-  const add = useMutation({
-    mutationFn: async (form: FormData) => {
-      const text = (name: string) => String(form.get(name) ?? '');
-      const mediaId = kind === 'FILE' ? await sent(form.get('file') as File) : undefined;
-      const [entryId, entryName] = text('entry').split('|');
-      const body = {
-        kind,
-        title: kind === 'ENTRY' ? (entryName ?? '') : text('title'),
-        leadsTo: text('leadsTo') || undefined,
-        note: text('note'),
-        url: kind === 'LINK' ? text('url') : undefined,
-        mediaId,
-        entryId: kind === 'ENTRY' ? entryId : undefined,
-      };
-      await unwrap(
-        api.PUT('/api/collections/{id}/items/{item}', {
-          params: { path: { id: collection, item: newId() } },
-          body,
-        }),
-      );
-    },
-    onSuccess: () => {
-      onAdded();
-      onClose();
-    },
-  });
+  const [trouble, setTrouble] = useState<string>();
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const chosen = event.currentTarget.elements.namedItem('file');
-    const file = chosen instanceof HTMLInputElement ? chosen.files?.[0] : undefined;
-    if (file && isListFile(file)) {
-      onClose();
-      onList(file);
-    } else add.mutate(new FormData(event.currentTarget));
+    const form = new FormData(event.currentTarget);
+    const file = form.get('file');
+    if (file instanceof File && isListFile(file)) onList(file);
+    else {
+      const wish = wishOf(kind, form);
+      if (!wish) return setTrouble('This is no web address. It looks like https://site.example/page.');
+      onAdd([wish]);
+    }
+    onClose();
   };
   return (
     <Dialog title="Add to the collection" onClose={onClose}>
@@ -78,7 +58,7 @@ export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
           </Button>
         ))}
       </div>
-      <Trouble>{add.error?.message}</Trouble>
+      <Trouble>{trouble}</Trouble>
       <form onSubmit={submit} key={kind}>
         {kind === 'LINK' && (
           <TextField label="Address" name="url" required placeholder="https://…" autoFocus />
@@ -110,7 +90,7 @@ export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
             className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
           />
         </label>
-        <Button look="act" type="submit" disabled={add.isPending}>
+        <Button look="act" type="submit">
           Add it
         </Button>
       </form>
@@ -118,10 +98,20 @@ export function AddDialog({ collection, onClose, onAdded, onList }: Props) {
   );
 }
 
-async function sent(file: File): Promise<string> {
-  const id = newId();
-  await sendFile({ id, blob: file, name: file.name });
-  return id;
+/** What a filled form wants put in; nothing where an address is none. */
+function wishOf(kind: Kind, form: FormData): Wish | undefined {
+  const text = (name: string) => String(form.get(name) ?? '');
+  const [entryId, entryName = ''] = text('entry').split('|');
+  const wish = { kind, title: text('title'), note: text('note') };
+  const file = form.get('file');
+  if (kind === 'LINK') {
+    const url = webAddress(text('url'));
+    return url ? { ...wish, url } : undefined;
+  }
+  if (file instanceof File) return { ...ofFile(file), ...wish, title: wish.title || ofFile(file).title };
+  return kind === 'ENTRY'
+    ? { ...wish, title: entryName, entryId }
+    : { ...wish, leadsTo: text('leadsTo') || undefined };
 }
 
 /** Another collection of one's own. */

@@ -1,8 +1,8 @@
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { NO_READERS, thing, UNKNOWN_SOURCE } from '../../test/thing';
-import { refuse, visit } from '../../test/visit';
+import { NO_NETWORK, refuse, visit } from '../../test/visit';
 
 const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
   visit('/collections/c1', {
@@ -77,14 +77,12 @@ test('moves a thing by one place and sends the whole order', async () => {
   );
 });
 
-test('keeps the dialog and its words open when a link is refused', async () => {
-  const { user } = await open([], {
-    'PUT /api/collections/c1/items/*': refuse(422, 'This is no web address.'),
-  });
+test('keeps the dialog and its words open when an address is none', async () => {
+  const { user } = await open([]);
   await user.keyboard('a');
   await user.type(screen.getByLabelText('Address'), 'nowhere');
   await user.click(screen.getByRole('button', { name: 'Add it' }));
-  expect(await screen.findByText('This is no web address.')).toBeTruthy();
+  expect(await screen.findByText(/This is no web address/)).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>('Address').value).toBe('nowhere');
 });
 
@@ -105,10 +103,12 @@ test('takes addresses that are pasted, and takes them back', async () => {
   });
   await user.paste('https://skerrow.example/wall\nhttps://oddly.example/armour');
   await user.click(await screen.findByRole('button', { name: /Undo/ }));
-  expect(server.sent('PUT /api/collections/c1/items/*')).toMatchObject([
-    { kind: 'LINK', url: 'https://skerrow.example/wall' },
-    { kind: 'LINK', url: 'https://oddly.example/armour' },
-  ]);
+  await waitFor(() =>
+    expect(server.sent('PUT /api/collections/c1/items/*')).toMatchObject([
+      { kind: 'LINK', url: 'https://skerrow.example/wall' },
+      { kind: 'LINK', url: 'https://oddly.example/armour' },
+    ]),
+  );
   await waitFor(() => expect(server.sent('DELETE /api/collections/c1/items/*')).toHaveLength(2));
 });
 
@@ -174,16 +174,18 @@ test('says where a thing comes from, and where its page went', async () => {
   );
   expect(screen.getByText('Byrne, Ada · 2024')).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Use the new address of Wall' }));
-  await user.click(screen.getByRole('button', { name: 'Say more: Wall' }));
+  await user.click(screen.getByRole('button', { name: 'Say why I kept it: Wall' }));
   await user.click(screen.getByText(/Where it comes from/));
   await user.click(screen.getByLabelText('partly'));
   await user.type(await screen.findByLabelText(/how do they know/), 'The town engineer');
   await user.tab();
-  expect(server.sent('PATCH /api/collections/c1/items/*')).toMatchObject([
-    { url: 'https://skerrow.example/new' },
-    { source: { trust: 'PARTLY' } },
-    { source: { reasons: ['The town engineer'] } },
-  ]);
+  await waitFor(() =>
+    expect(server.sent('PATCH /api/collections/c1/items/*')).toMatchObject([
+      { url: 'https://skerrow.example/new' },
+      { source: { trust: 'PARTLY' } },
+      { source: { reasons: ['The town engineer'] } },
+    ]),
+  );
 });
 
 test('shows it to a class, and takes it back', async () => {
@@ -252,3 +254,36 @@ test('keeps the order that things were sorted into', async () => {
     expect(server.sent('POST /api/collections/c1/order')).toEqual([{ items: ['Fence', 'Wall'] }]),
   );
 });
+
+test('shows what is done without a network, and sends it in its order later', async () => {
+  let isDown = true;
+  const answer = () => (isDown ? NO_NETWORK : {});
+  const { user, server } = await open([thing('Fence'), thing('Wall')], {
+    'PUT /api/collections/c1/items/*': answer,
+    'PATCH /api/collections/c1/items/*': answer,
+    'DELETE /api/collections/c1/items/*': answer,
+  });
+  await user.paste('Dune grass');
+  await user.click(await screen.findByRole('button', { name: 'Say why I kept it: Fence' }));
+  await user.type(screen.getByLabelText('Why I kept it'), 'It is cheap.');
+  await user.click(screen.getByRole('button', { name: 'Done' }));
+  await user.click(screen.getByRole('button', { name: 'Take out Wall' }));
+  expect(await screen.findByText('It is cheap.')).toBeTruthy();
+  expect(await screen.findByText(/2 things · only you see it · 3 changes on this device only/)).toBeTruthy();
+  isDown = false;
+  window.dispatchEvent(new Event('online'));
+  await waitFor(() => expect(server.sent('DELETE /api/collections/c1/items/Wall')).toHaveLength(1));
+  expect(server.sent('PATCH /api/collections/c1/items/Fence').at(-1)).toEqual({ why: 'It is cheap.' });
+});
+
+test('says in the dialog what the server refused', async () => {
+  const { user } = await open([thing('Wall')], {
+    'PATCH /api/collections/c1/items/*': refuse(422, 'A heading has up to 120 characters.'),
+  });
+  await user.click(screen.getByRole('button', { name: 'Say why I kept it: Wall' }));
+  await user.type(screen.getByLabelText('Under the heading'), 'Hard');
+  await user.tab();
+  const dialog = within(screen.getByRole('dialog'));
+  expect(await dialog.findByText('A heading has up to 120 characters.')).toBeTruthy();
+});
+

@@ -1,12 +1,10 @@
-import { useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { api, unwrap, useInTurn } from '../../api';
-import { Button, Card, Empty, moved, offerUndo, plural, Trouble, useKeys } from '../../ui';
+import { Button, Card, Empty, moved, offerUndo, plural, useKeys } from '../../ui';
 import { GatherDialog } from '../gather';
 import {
   DetailDialog,
-  type Item,
   KeptViewsBar,
   Shapes,
   ShapeTabs,
@@ -21,45 +19,28 @@ import { ItemActs } from './ItemActs';
 import { ItemPoints } from './ItemPoints';
 import { collectionQuery } from './queries';
 import { useGather } from './useGather';
-import { useRestore } from './useRestore';
+import { useGathered } from './useGathered';
 
 /** A collection: its things, seen in the way that was chosen. */
 export function CollectionScreen() {
   const { collection: id = '' } = useParams();
   const collection = useSuspenseQuery(collectionQuery(id)).data;
   const { look, setLook, aspects, own, seen, items, by, valuesIn } = useLook(collection);
-  const { tell, error } = useThings(id);
-  const queries = useQueryClient();
+  const { tell, trouble } = useThings(id);
+  const { add, order, remove } = useGathered(id);
   const [isAdding, setAdding] = useState(false);
   const [isNaming, setNaming] = useState(false);
   const [search] = useSearchParams();
   const [open, setOpen] = useState(search.get('thing') ?? undefined);
   useKeys({ a: () => setAdding(true), d: () => setNaming(true) });
-  const refresh = () => queries.invalidateQueries({ queryKey: ['collection', id] });
-  const change = useInTurn(['collection', id]);
-  const restore = useRestore();
   const [list, setList] = useState<File>();
-  const gather = useGather(id, setList);
+  const gather = useGather(add, setList);
   const all = collection.items.map((one) => one.id);
-  const order = (inOrder: string[]) =>
-    change.mutate({
-      send: () =>
-        unwrap(
-          api.POST('/api/collections/{id}/order', { params: { path: { id } }, body: { items: inOrder } }),
-        ),
-    });
   const put = (dragged: string, before: string | undefined) => {
     const others = all.filter((one) => one !== dragged);
     const at = before ? others.indexOf(before) : others.length;
-    order([...others.slice(0, at), dragged, ...others.slice(at)]);
+    void order([...others.slice(0, at), dragged, ...others.slice(at)]);
   };
-  const remove = ({ id: item, title }: Item) =>
-    change.mutate({
-      send: async () => {
-        await unwrap(api.DELETE('/api/collections/{id}/items/{item}', { params: { path: { id, item } } }));
-        offerUndo(`“${title}” is in the bin`, () => restore.mutate(item));
-      },
-    });
   const opened = collection.items.find((item) => item.id === open);
   const isWhole = items.length === collection.items.length;
   /** Things are moved where all of them are seen in the student's own order. */
@@ -94,7 +75,7 @@ export function CollectionScreen() {
           <Button
             look="quiet"
             onClick={() => {
-              order(items.map((item) => item.id));
+              void order(items.map((item) => item.id));
               setLook({ ...look, sorts: [] });
               offerUndo('This is their own order now', () => order(all));
             }}
@@ -104,9 +85,6 @@ export function CollectionScreen() {
         )}
         <KeptViewsBar collection={id} look={look} onLook={setLook} />
       </div>
-      <Trouble>
-        {change.error?.message ?? gather.error?.message ?? (opened ? undefined : error?.message)}
-      </Trouble>
       {collection.items.length === 0 ? (
         <Card>
           <Empty>
@@ -119,7 +97,7 @@ export function CollectionScreen() {
         <Shapes
           {...{ collection, items, seen, aspects, own, by, look }}
           onLook={setLook}
-          onTell={(item, telling) => void tell(item, telling).catch(() => {})}
+          onTell={(item, telling) => void tell(item, telling)}
           onOpen={(item) => setOpen(item.id)}
           onDrop={canMove ? put : undefined}
           acts={(item) => (
@@ -128,8 +106,8 @@ export function CollectionScreen() {
               isFirst={item.id === collection.items[0]?.id}
               isLast={item.id === collection.items.at(-1)?.id}
               canMove={canMove}
-              onMove={(by) => order(moved(all, all.indexOf(item.id), by))}
-              onRemove={() => remove(item)}
+              onMove={(by) => void order(moved(all, all.indexOf(item.id), by))}
+              onRemove={() => void remove(item, collection.items)}
             >
               <ItemPoints collection={id} item={item} />
             </ItemActs>
@@ -140,7 +118,7 @@ export function CollectionScreen() {
         <Empty>Nothing in it is as this view wants it. Take words or values out of it to see more.</Empty>
       )}
       {isAdding && (
-        <AddDialog collection={id} onClose={() => setAdding(false)} onAdded={refresh} onList={setList} />
+        <AddDialog collection={id} onAdd={add} onClose={() => setAdding(false)} onList={setList} />
       )}
       {list && (
         <GatherDialog
@@ -157,8 +135,8 @@ export function CollectionScreen() {
           key={opened.id}
           collection={collection}
           item={opened}
-          trouble={error?.message}
-          onTell={(telling) => void tell(opened, telling).catch(() => {})}
+          trouble={trouble}
+          onTell={(telling) => void tell(opened, telling)}
           onClose={() => setOpen(undefined)}
         />
       )}

@@ -1,32 +1,25 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { v7 as newId } from 'uuid';
-import { api, unwrap } from '../../api';
 import { Button, Card, ChoiceField, Empty, Heading, plural, TextField, Trouble } from '../../ui';
 import { ShownList } from '../show';
 import { CollectionBin } from './CollectionBin';
 import { Cover } from './Cover';
-import { likeAnother } from './likeAnother';
 import { collectionsQuery } from './queries';
+import { useMakeCollection } from './useMakeCollection';
 
 export function CollectionsScreen() {
   const collections = useSuspenseQuery(collectionsQuery).data;
-  const queries = useQueryClient();
+  const making = useMakeCollection();
   const go = useNavigate();
   const make = useMutation({
-    mutationFn: async (form: FormData) => {
-      const id = newId();
-      const body = { title: String(form.get('title')), purpose: String(form.get('purpose')) };
-      await unwrap(api.PUT('/api/collections/{id}', { params: { path: { id } }, body }));
-      const pattern = String(form.get('like') ?? '');
-      if (pattern) await likeAnother(id, pattern);
-      return id;
-    },
-    onSuccess: (id) => {
-      queries.invalidateQueries({ queryKey: ['collections'] });
-      go(`/collections/${id}`);
-    },
+    mutationFn: (form: FormData) =>
+      making({
+        title: String(form.get('title')),
+        purpose: String(form.get('purpose')),
+        like: String(form.get('like') ?? ''),
+      }),
+    onSuccess: (id) => go(`/collections/${id}`),
   });
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();

@@ -1,25 +1,22 @@
 import { v7 as newId } from 'uuid';
-import { type Api, api, sendFile, unwrap, useInTurn } from '../../api';
-import { Button, Dialog, Trouble } from '../../ui';
-import { pictureOf } from '../view';
+import type { Api } from '../../api';
+import { Button, Dialog } from '../../ui';
+import { pictureOf, useActs } from '../view';
 
 type Props = { collection: Api['CollectionView']; onClose: () => void };
 
 /** Chooses a cover: a picture of a thing, one of one's own, or what it holds. */
 export function CoverDialog({ collection, onClose }: Props) {
-  const change = useInTurn(['collection', collection.id], [['collections']]);
-  const put = (pictureId?: string) =>
-    unwrap(
-      api.PUT('/api/collections/{id}/cover', {
-        params: { path: { id: collection.id } },
-        body: { pictureId },
-      }),
-    );
-  const keep = (send: () => Promise<unknown>) => change.mutate({ send }, { onSuccess: onClose });
-  const bring = async (file: File) => {
-    const id = newId();
-    await sendFile({ id, blob: file, name: file.name });
-    await put(id);
+  const { act } = useActs(collection.id);
+  const put = (pictureId: string | undefined, file?: File) => {
+    void act({
+      method: 'PUT',
+      path: `/api/collections/${collection.id}/cover`,
+      body: { pictureId },
+      file: file && pictureId ? { id: pictureId, blob: file, name: file.name } : undefined,
+      show: (now) => (file ? now : { ...now, coverId: pictureId }),
+    });
+    onClose();
   };
   const pictures = collection.items.flatMap((item) => {
     const picture = pictureOf(item);
@@ -27,7 +24,6 @@ export function CoverDialog({ collection, onClose }: Props) {
   });
   return (
     <Dialog title="Cover" onClose={onClose}>
-      <Trouble>{change.error?.message}</Trouble>
       {pictures.length > 0 && (
         <ul className="mb-3 grid max-h-[45vh] grid-cols-3 gap-2 overflow-auto sm:grid-cols-4">
           {pictures.map(({ picture, title }) => (
@@ -37,7 +33,7 @@ export function CoverDialog({ collection, onClose }: Props) {
                 aria-label={`The picture of ${title}`}
                 aria-pressed={picture === collection.coverId}
                 className="block w-full overflow-hidden rounded-md border-2 border-transparent hover:border-petrol aria-pressed:border-petrol"
-                onClick={() => keep(() => put(picture))}
+                onClick={() => put(picture)}
               >
                 <img
                   src={`/api/media/${picture}/screen`}
@@ -58,12 +54,12 @@ export function CoverDialog({ collection, onClose }: Props) {
           className="mt-1 block w-full rounded-md border border-line bg-card p-1.5 font-normal"
           onChange={({ target: { files } }) => {
             const [file] = files ?? [];
-            if (file) keep(() => bring(file));
+            if (file) put(newId(), file);
           }}
         />
       </label>
       {collection.coverId && (
-        <Button onClick={() => keep(() => put())}>No picture: show what kinds of things it holds</Button>
+        <Button onClick={() => put(undefined)}>No picture: show what kinds of things it holds</Button>
       )}
     </Dialog>
   );

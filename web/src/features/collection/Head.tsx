@@ -1,17 +1,20 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Api, api, unwrap, useInTurn } from '../../api';
-import { Button, Card, Heading, Menu, MenuItem, offerUndo, Trouble } from '../../ui';
+import type { Api } from '../../api';
+import { useOutbox } from '../../device';
+import { Button, Card, Heading, Menu, MenuItem, offerUndo, plural } from '../../ui';
 import { SaveCopies } from '../copy';
 import { FilesOut } from '../gather';
 import { GiveLink } from '../reading';
 import { ShowTo, useSeenBy } from '../show';
 import { ReferenceList } from '../source';
+import { useActs } from '../view';
 import { Cover } from './Cover';
 import { CoverDialog } from './CoverDialog';
 import { HelpsWith } from './HelpsWith';
-import { useRestore } from './useRestore';
+import { collectionsQuery } from './queries';
+import { toggled } from './toggled';
 
 type Props = { collection: Api['CollectionView']; children: ReactNode };
 
@@ -22,25 +25,28 @@ export function Head({ collection, children }: Props) {
   const [isOut, setOut] = useState(false);
   const queries = useQueryClient();
   const go = useNavigate();
-  const restore = useRestore();
   const seenBy = useSeenBy(id);
+  const { state } = useOutbox();
   const [isListing, setListing] = useState(false);
-  const at = { params: { path: { id } } };
-  const change = useInTurn(['collection', id], [['collections']]);
+  const { act } = useActs(id);
+  const path = `/api/collections/${id}`;
   const keep = (body: { title: string; purpose: string }) =>
-    change.mutate({ send: () => unwrap(api.PUT('/api/collections/{id}', { ...at, body })) });
-  const drop = useMutation({
-    mutationFn: () => unwrap(api.DELETE('/api/collections/{id}', at)),
-    onSuccess: () => {
-      queries.invalidateQueries({ queryKey: ['collections'] });
-      go('/collections');
-      offerUndo(`“${title}” is in the bin`, () => restore.mutate(id));
-    },
-  });
-  const notch = (line: string, isCut: boolean) => {
-    const request = { params: { path: { id, line } } };
-    const path = '/api/collections/{id}/notches/{line}';
-    return unwrap(isCut ? api.DELETE(path, request) : api.PUT(path, request));
+    void act({ method: 'PUT', path, body, show: (now) => ({ ...now, ...body }) });
+  const notch = (line: string, isCut: boolean) =>
+    void act({
+      method: isCut ? 'DELETE' : 'PUT',
+      path: `${path}/notches/${line}`,
+      show: (now) => ({ ...now, notches: toggled(now.notches, line, isCut) }),
+    });
+  const drop = async () => {
+    const before = queries.getQueryData(collectionsQuery.queryKey);
+    await act({ method: 'DELETE', path });
+    queries.setQueryData(collectionsQuery.queryKey, (now) => now?.filter((one) => one.id !== id));
+    go('/collections');
+    offerUndo(`“${title}” is in the bin`, async () => {
+      await act({ method: 'POST', path: `/api/collections/bin/${id}/restore` });
+      queries.setQueryData(collectionsQuery.queryKey, before);
+    });
   };
   return (
     <>
@@ -79,21 +85,16 @@ export function Head({ collection, children }: Props) {
             />
             <span>
               · {children} · {seenBy}
+              {state.isOffline && state.acts > 0 && ` · ${plural(state.acts, 'change')} on this device only`}
             </span>
-            <HelpsWith
-              collection={id}
-              of="all of the collection"
-              notches={collection.notches}
-              change={notch}
-            />
+            <HelpsWith of="all of the collection" notches={collection.notches} onNotch={notch} />
           </p>
-          <Trouble>{change.error?.message ?? drop.error?.message}</Trouble>
         </div>
         <Button onClick={() => setOut(!isOut)} aria-expanded={isOut}>
           Show or save it
         </Button>
         <Menu name="More" label="More to do with the collection">
-          <MenuItem onSelect={() => drop.mutate()}>Delete the collection</MenuItem>
+          <MenuItem onSelect={() => void drop()}>Delete the collection</MenuItem>
         </Menu>
       </div>
       {isOut && (

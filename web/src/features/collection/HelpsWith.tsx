@@ -1,24 +1,21 @@
 import { useState } from 'react';
-import { useInTurn } from '../../api';
-import { Button, Trouble } from '../../ui';
+import { Button } from '../../ui';
 import { NotchPicker } from '../entry';
 import { useLines } from './useLines';
 
 type Props = {
-  collection: string;
   /** What it is that helps. */
   of: string;
   notches: readonly string[];
   /** Notches it to a line, or takes the notch away. */
-  change: (line: string, isCut: boolean) => Promise<unknown>;
+  onNotch: (line: string, isCut: boolean) => void;
 };
 
 /** The points that a thing or all of a collection helps with. They are shown there, and cover nothing. */
-export function HelpsWith({ collection, of, notches, change: send }: Props) {
+export function HelpsWith({ of, notches, onNotch }: Props) {
   const [isChoosing, setChoosing] = useState(false);
   const cut = new Set(notches);
   const lines = useLines(cut);
-  const change = useInTurn(['collection', collection], [['resources']]);
   if (!lines) return null;
   const codes = lines.nodes.filter((node) => cut.has(node.id)).map((node) => node.code);
   const name = codes.length > 0 ? codes.join(', ') : 'For a point';
@@ -32,14 +29,13 @@ export function HelpsWith({ collection, of, notches, change: send }: Props) {
       >
         {name}
       </Button>
-      <Trouble>{change.error?.message}</Trouble>
       {isChoosing && (
         <NotchPicker
           title={`Points of ${lines.title} that it helps with`}
           points={lines.nodes.filter((node) => node.kind !== 'UNIT')}
           cut={cut}
           hint=""
-          onToggle={(line) => change.mutate({ send: () => send(line, cut.has(line)) })}
+          onToggle={(line) => onNotch(line, cut.has(line))}
           onClose={() => setChoosing(false)}
         />
       )}

@@ -1,18 +1,22 @@
-import { type Api, api, unwrap } from '../../api';
+import { type Item, useActs, withItem } from '../view';
 import { HelpsWith } from './HelpsWith';
+import { toggled } from './toggled';
 
-type Props = { collection: string; item: Api['ItemView'] };
+type Props = { collection: string; item: Item };
 
 /** The points that a thing helps with. */
 export function ItemPoints({ collection, item }: Props) {
-  const change = (line: string, isCut: boolean) => {
-    const request = { params: { path: { id: collection, item: item.id, line } } };
-    const path = '/api/collections/{id}/items/{item}/notches/{line}';
-    return unwrap(isCut ? api.DELETE(path, request) : api.PUT(path, request));
-  };
+  const { act } = useActs(collection);
+  const notch = (line: string, isCut: boolean) =>
+    void act({
+      method: isCut ? 'DELETE' : 'PUT',
+      path: `/api/collections/${collection}/items/${item.id}/notches/${line}`,
+      show: (now) =>
+        withItem(now, item.id, (one) => ({ ...one, notches: toggled(one.notches, line, isCut) })),
+    });
   return (
     <div>
-      <HelpsWith collection={collection} of={item.title} notches={item.notches} change={change} />
+      <HelpsWith of={item.title} notches={item.notches} onNotch={notch} />
     </div>
   );
 }

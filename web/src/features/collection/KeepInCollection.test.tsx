@@ -17,7 +17,7 @@ test('keeps a page whole', async () => {
   await user.click(screen.getByRole('button', { name: 'Keep the page in a collection' }));
   await user.click(await screen.findByRole('button', { name: 'Keep it in Sea defences' }));
   expect(await screen.findByText('1 thing kept in “Sea defences”.')).toBeTruthy();
-  expect(server.sent(PUT)).toMatchObject([{ kind: 'PAGE', leadsTo: 'p1' }]);
+  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ kind: 'PAGE', leadsTo: 'p1' }]));
 });
 
 test('keeps those of several entries that are ticked', async () => {
@@ -26,7 +26,9 @@ test('keeps those of several entries that are ticked', async () => {
   await user.click(await screen.findByLabelText('A wall'));
   await user.click(await screen.findByRole('button', { name: 'Keep it in Sea defences' }));
   expect(await screen.findByText('1 thing kept in “Sea defences”.')).toBeTruthy();
-  expect(server.sent(PUT)).toMatchObject([{ kind: 'ENTRY', entryId: 'e1', title: 'An echo' }]);
+  await waitFor(() =>
+    expect(server.sent(PUT)).toMatchObject([{ kind: 'ENTRY', entryId: 'e1', title: 'An echo' }]),
+  );
 });
 
 test('makes a collection for it where none fits', async () => {

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { v7 as newId } from 'uuid';
-import { type Api, api, unwrap } from '../../api';
+import type { Api } from '../../api';
 import { Button, Dialog, plural, Tick } from '../../ui';
 import { collectionsQuery } from './queries';
+import { usePut } from './usePut';
 import { WhereToKeep } from './WhereToKeep';
 
 /** What is kept, with the name by which it stands in a collection (its own where that is blank). */
@@ -38,17 +38,13 @@ export function KeepInCollection({ things, name }: { things: Kept[]; name: strin
 
 function KeepDialog({ things, onClose }: { things: Kept[]; onClose: () => void }) {
   const collections = useQuery(collectionsQuery).data ?? [];
+  const put = usePut();
   const [into, setInto] = useState<string>();
-  const [leftOut, setLeftOut] = useState<ReadonlySet<Kept>>(new Set());
-  const wished = things.filter((thing) => !leftOut.has(thing));
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const wished = things.filter((thing) => !leftOut.has(keyOf(thing)));
   const keep = async (collection: string) => {
     for (const thing of wished)
-      await unwrap(
-        api.PUT('/api/collections/{id}/items/{item}', {
-          params: { path: { id: collection, item: newId() } },
-          body: { ...thing, title: thing.title.slice(0, LONGEST_NAME), note: '' },
-        }),
-      );
+      await put(collection, { ...thing, title: thing.title.slice(0, LONGEST_NAME), note: '' });
   };
   if (into)
     return (
@@ -68,16 +64,11 @@ function KeepDialog({ things, onClose }: { things: Kept[]; onClose: () => void }
           <legend className="mb-1 font-semibold">
             {wished.length} of {plural(things.length, 'thing')}
           </legend>
-          {things.map((thing, i) => (
+          {things.map((thing) => (
             <Tick
-              key={`${thing.entryId ?? thing.leadsTo ?? thing.url} ${i}`}
-              checked={!leftOut.has(thing)}
-              onChange={() =>
-                setLeftOut(
-                  (now) =>
-                    new Set(now.has(thing) ? [...now].filter((one) => one !== thing) : [...now, thing]),
-                )
-              }
+              key={keyOf(thing)}
+              checked={!leftOut.has(keyOf(thing))}
+              onChange={({ target: { checked } }) => setLeftOut(toggled(leftOut, keyOf(thing), checked))}
             >
               <span className="min-w-0 truncate">{thing.title}</span>
             </Tick>
@@ -88,3 +79,8 @@ function KeepDialog({ things, onClose }: { things: Kept[]; onClose: () => void }
     </Dialog>
   );
 }
+
+const keyOf = ({ entryId, leadsTo, url }: Kept): string => entryId ?? leadsTo ?? url ?? '';
+
+const toggled = (leftOut: ReadonlySet<string>, key: string, isKept: boolean): ReadonlySet<string> =>
+  new Set(isKept ? [...leftOut].filter((one) => one !== key) : [...leftOut, key]);

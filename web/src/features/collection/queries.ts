@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
-import { api, unwrap } from '../../api';
+import { type Api, api, unwrap } from '../../api';
 
 export const collectionsQuery = queryOptions({
   queryKey: ['collections'],
@@ -15,7 +15,13 @@ export const collectionQuery = (id: string) =>
   queryOptions({
     queryKey: ['collection', id],
     queryFn: () => unwrap(api.GET('/api/collections/{id}', { params: { path: { id } } })),
+    // What a page says of itself stands there as soon as it has been asked.
+    refetchInterval: ({ state }) => (state.data?.items.some(isAsking) ? ASKING_MILLIS : false),
   });
+
+const ASKING_MILLIS = 2_000;
+
+const isAsking = ({ card }: Api['ItemView']) => card?.state === 'WAITING';
 
 /** How a thing is cited, and the collection that it is in. */
 export const citationQuery = (id: string) =>

@@ -20,7 +20,7 @@ type Props = { collection: Collection; detail?: OwnDetail; onClose: () => void }
 
 /** A detail of a collection: a new one, or another name for one that is there. */
 export function DetailDialog({ collection, detail, onClose }: Props) {
-  const { keepDetail, error } = useThings(collection.id);
+  const { keepDetail, trouble } = useThings(collection.id);
   const [now, setNow] = useState<OwnDetail>(
     () => detail ?? { id: newId(), name: '', kind: 'ONE_OF', unit: '' },
   );
@@ -30,7 +30,7 @@ export function DetailDialog({ collection, detail, onClose }: Props) {
   );
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    keepDetail(now).then(onClose, () => {});
+    void keepDetail(now).then(onClose);
   };
   const name = (typed: string) => {
     const before = offered.find((one) => one.name === typed);
@@ -39,7 +39,7 @@ export function DetailDialog({ collection, detail, onClose }: Props) {
   return (
     <Dialog title={detail ? `Another name for ${detail.name}` : 'Add a detail'} onClose={onClose}>
       <form onSubmit={keep}>
-        <Trouble>{error?.message}</Trouble>
+        <Trouble>{trouble}</Trouble>
         <TextField
           label="Name"
           hint={detail ? undefined : 'By which things are told apart: what kind, what it costs, seen where.'}

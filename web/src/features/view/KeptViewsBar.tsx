@@ -47,16 +47,12 @@ export function KeptLooks({ views, look, onLook }: LooksProps) {
 /** The views that were kept under a name, and the way to keep the one that is seen. */
 export function KeptViewsBar({ collection, look, onLook }: Props) {
   const views = useQuery(lookedAtQuery(collection)).data?.views ?? [];
-  const { keepView, deleteView, error } = useThings(collection);
+  const { keepView, deleteView, trouble } = useThings(collection);
   const [named, setNamed] = useState<{ id?: string; name: string }>();
   const open = openOf(views, look);
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    if (named)
-      keepView({ ...named, look }).then(
-        () => setNamed(undefined),
-        () => {},
-      );
+    if (named) void keepView({ ...named, look }).then(() => setNamed(undefined));
   };
   return (
     <div className="flex flex-wrap items-center gap-1.5">
@@ -86,7 +82,7 @@ export function KeptViewsBar({ collection, look, onLook }: Props) {
       {named && (
         <Dialog title="Keep this view" onClose={() => setNamed(undefined)}>
           <form onSubmit={keep}>
-            <Trouble>{error?.message}</Trouble>
+            <Trouble>{trouble}</Trouble>
             <TextField
               label="Name"
               value={named.name}

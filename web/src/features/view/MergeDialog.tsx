@@ -7,7 +7,7 @@ type Props = { collection: Collection; detail: OwnDetail; onClose: () => void };
 
 /** Puts one value in the place of one or several others, in all things. */
 export function MergeDialog({ collection, detail, onClose }: Props) {
-  const { merge, error } = useThings(collection.id);
+  const { merge, trouble } = useThings(collection.id);
   const [from, setFrom] = useState<string[]>([]);
   const [into, setInto] = useState('');
   const counts = new Map<string, number>();
@@ -19,7 +19,7 @@ export function MergeDialog({ collection, detail, onClose }: Props) {
   };
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    merge(detail.id, from, into).then(onClose, () => {});
+    void merge(detail.id, from, into).then(onClose);
   };
   return (
     <Dialog title={`Values of ${detail.name}`} onClose={onClose}>
@@ -27,7 +27,7 @@ export function MergeDialog({ collection, detail, onClose }: Props) {
         <Empty>No thing has a value yet.</Empty>
       ) : (
         <form onSubmit={submit}>
-          <Trouble>{error?.message}</Trouble>
+          <Trouble>{trouble}</Trouble>
           <fieldset>
             <legend className="mb-1">Which values become one?</legend>
             {[...counts]

@@ -16,21 +16,18 @@ type Props = {
 
 /** The words of a tie, and whether it leads from one thing to the other. */
 export function TieDialog({ collection, wish, nameOf, onUntie, onClose }: Props) {
-  const { keepTie, error } = useThings(collection);
+  const { keepTie, trouble } = useThings(collection);
   const there = 'id' in wish ? wish : undefined;
   const [words, setWords] = useState(there?.words ?? '');
   const [isDirected, setDirected] = useState(there?.isDirected ?? true);
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    keepTie({ id: there?.id ?? newId(), from: wish.from, to: wish.to, words, isDirected }).then(
-      onClose,
-      () => {},
-    );
+    void keepTie({ id: there?.id ?? newId(), from: wish.from, to: wish.to, words, isDirected }).then(onClose);
   };
   return (
     <Dialog title="Tie" onClose={onClose}>
       <form onSubmit={keep}>
-        <Trouble>{error?.message}</Trouble>
+        <Trouble>{trouble}</Trouble>
         <p className="mb-2">
           <b>{nameOf(wish.from)}</b> … <b>{nameOf(wish.to)}</b>
         </p>

@@ -192,7 +192,7 @@ test('changes a value everywhere', async () => {
 
 test('says why a thing was kept', async () => {
   const { user, server } = await open();
-  await user.click(screen.getByRole('button', { name: 'Say more: Wall' }));
+  await user.click(screen.getByRole('button', { name: 'Say why I kept it: Wall' }));
   await user.type(screen.getByLabelText('Why I kept it'), 'The dearest.');
   await user.click(screen.getByRole('button', { name: 'Done' }));
   await waitFor(() => expect(server.sent(PATCH)).toEqual([{ why: 'The dearest.' }]));

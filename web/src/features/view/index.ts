@@ -1,3 +1,4 @@
+export { asItem, type NewThing } from './asItem';
 export { DetailDialog } from './DetailDialog';
 export type { Collection, Item } from './details';
 export { KeptLooks, KeptViewsBar } from './KeptViewsBar';
@@ -9,7 +10,8 @@ export { ShapeTabs } from './ShapeTabs';
 export { ThingDialog } from './ThingDialog';
 export { KindMark } from './ThingName';
 export { ThingReading } from './ThingReading';
+export { useActing, useActs } from './useActs';
 export { useLook } from './useLook';
-export { useThings } from './useThings';
+export { useThings, withItem } from './useThings';
 export { ViewBar } from './ViewBar';
 export { ViewReading } from './ViewReading';

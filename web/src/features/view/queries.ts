@@ -1,5 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
-import { api, unwrap } from '../../api';
+import { type Api, api, unwrap } from '../../api';
+
+export type LookedAt = Api['ViewsOfCollection'];
 
 export const lookedAtQuery = (id: string) =>
   queryOptions({

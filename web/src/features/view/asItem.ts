@@ -1,0 +1,32 @@
+import type { Api } from '../../api';
+import type { Item } from './details';
+
+export type NewThing = Api['ItemBody'];
+
+const UNKNOWN: Api['Source'] = {
+  kind: 'WEB_PAGE',
+  authors: [],
+  published: '',
+  where: '',
+  purpose: '',
+  reasons: [],
+};
+
+/** A thing as it is seen until the server has it: what its page or its file says of itself comes then. */
+export const asItem = (id: string, { kind, title, note, url }: NewThing, today: string): Item => ({
+  id,
+  kind,
+  title: title || (url ? new URL(url).host : 'New'),
+  note,
+  url,
+  why: '',
+  heading: '',
+  values: {},
+  topics: [],
+  notches: [],
+  keptOn: today,
+  source: UNKNOWN,
+  found: UNKNOWN,
+  takenFrom: '',
+  played: { from: '', to: '' },
+});
