@@ -35,8 +35,16 @@ export default defineConfig({
         // What a phone shares with the installed application is kept in a collection.
         share_target: {
           action: '/shared',
-          method: 'GET',
-          params: { title: 'title', text: 'text', url: 'url' },
+          method: 'POST',
+          enctype: 'multipart/form-data',
+          params: {
+            title: 'title',
+            text: 'text',
+            url: 'url',
+            files: [
+              { name: 'files', accept: ['image/*', 'audio/*', 'video/*', 'application/pdf', 'text/*'] },
+            ],
+          },
         },
         background_color: '#e6ebea',
         theme_color: '#17262d',
@@ -50,6 +58,7 @@ export default defineConfig({
         globPatterns: ['**/*.{js,mjs,css,html,svg,woff2}', 'assets/*.png'],
         globIgnores: ['pdf/**'],
         maximumFileSizeToCacheInBytes: 4_000_000,
+        importScripts: ['/shared-files.js'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /^\/reading\//, /^\/mails$/],
         runtimeCaching: [

@@ -2,6 +2,7 @@ import type { Query } from '@tanstack/react-query';
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import Dexie, { type EntityTable } from 'dexie';
 import { Problem } from '../api';
+import { SHELF } from './shared';
 
 /** What was opened on this device stays readable without a network for this long, in ms. */
 export const OPENED_MILLIS = 14 * 24 * 3_600_000;
@@ -97,6 +98,7 @@ const stale = (client: PersistedClient): PersistedClient => ({
 export async function forgetOpened(): Promise<void> {
   await opened.removeClient();
   await globalThis.caches?.delete(PICTURES);
+  await globalThis.caches?.delete(SHELF);
 }
 
 /** The same for one who signs out: an answer that still comes before the page is gone is not kept any more. */

@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { type Api, api, unwrap } from '../../api';
+import { sharedFiles } from '../../device';
 
 export const collectionsQuery = queryOptions({
   queryKey: ['collections'],
@@ -22,6 +23,9 @@ export const collectionQuery = (id: string) =>
 const ASKING_MILLIS = 2_000;
 
 const isAsking = ({ card }: Api['ItemView']) => card?.state === 'WAITING';
+
+/** Files that were shared with the installed application and are kept nowhere yet. */
+export const sharedFilesQuery = queryOptions({ queryKey: ['shared-files'], queryFn: sharedFiles });
 
 /** How a thing is cited, and the collection that it is in. */
 export const citationQuery = (id: string) =>
