@@ -25,6 +25,7 @@ export const thing = (title: string, more: Partial<Api['ItemView']> = {}): Api['
   found: UNKNOWN_SOURCE,
   takenFrom: '',
   played: { from: '', to: '' },
+  marks: [],
   ...more,
 });
 

@@ -287,3 +287,29 @@ test('says in the dialog what the server refused', async () => {
   expect(await dialog.findByText('A heading has up to 120 characters.')).toBeTruthy();
 });
 
+test('sets a mark on a thing, answers a question, and takes it off', async () => {
+  const asked = {
+    id: 'm1',
+    on: 'Wall',
+    kind: 'QUESTION',
+    madeAt: '2026-11-24T09:00:00Z',
+    isDone: false,
+  } as const;
+  const { user, server } = await open([thing('Wall', { marks: [asked] })], {
+    'GET /api/own-marks': [],
+    'PUT /api/things/Wall/marks/*': {},
+    'DELETE /api/things/Wall/marks/*': {},
+  });
+  await user.click(screen.getByRole('button', { name: 'Say why I kept it: Wall' }));
+  await user.click(screen.getByRole('button', { name: 'Task' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/things/Wall/marks/*')).toMatchObject([{ kind: 'TASK', isDone: false }]),
+  );
+  await user.click(await screen.findByRole('button', { name: 'Answer' }));
+  await user.type(screen.getByLabelText('Answer in a sentence'), 'Yes');
+  await waitFor(() =>
+    expect(server.sent('PUT /api/things/Wall/marks/m1').at(-1)).toMatchObject({ answer: 'Yes' }),
+  );
+  await user.click(screen.getByRole('button', { name: 'Take the mark off' }));
+  await waitFor(() => expect(server.sent('DELETE /api/things/Wall/marks/m1')).toHaveLength(1));
+});

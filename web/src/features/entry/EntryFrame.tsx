@@ -153,7 +153,7 @@ function dropAt(event: DragEvent<HTMLElement>): Drop | undefined {
 
 /** The marks on the entry as a whole. */
 function Signs({ entry, page: { marking, onOpenMark } }: Pick<Props, 'entry' | 'page'>) {
-  const marks = marking.marks.filter((mark) => mark.entryId === entry.id && !mark.passage);
+  const marks = marking.marks.filter((mark) => mark.on === entry.id && !mark.passage);
   if (marks.length === 0) return null;
   return (
     <div className="float-left mr-2 flex gap-1 sm:absolute sm:top-0.5 sm:-left-[26px] sm:mr-0 sm:flex-col">

@@ -34,7 +34,7 @@ const SMALL = 'min-h-[24px]';
 export function EntryTools(props: Props) {
   const { entry, pattern, codes, acts, marking, onNotch, onExplain, onCopyAcross } = props;
   const [isLookingBack, setLookingBack] = useState(false);
-  const own = marking.marks.filter((mark) => mark.entryId === entry.id && !mark.passage);
+  const own = marking.marks.filter((mark) => mark.on === entry.id && !mark.passage);
   const zone = zoneOf(pattern, entry.zone);
   const others = pattern.zones.filter((one) => one.key !== zone.key);
   const goTo = (key: string) => {

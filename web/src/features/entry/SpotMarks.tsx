@@ -8,14 +8,14 @@ const FILLS = { KEY: '#9A6A10', QUESTION: '#A23B2C', TASK: '#0E5A66', OWN: '#0E5
 export function spotSigns({ marks }: Marking, entry: string): Record<string, string> {
   const signs: Record<string, string> = {};
   for (const mark of marks)
-    if (mark.entryId === entry && mark.passage && (stateOf(mark) === '' || isOpen(mark)))
+    if (mark.on === entry && mark.passage && (stateOf(mark) === '' || isOpen(mark)))
       signs[mark.passage] = FILLS[mark.kind];
   return signs;
 }
 
 /** The marks that a spot can carry. */
 export function SpotMarks({ entry, spot, marking }: { entry: string; spot: string; marking: Marking }) {
-  const own = marking.marks.filter((mark) => mark.entryId === entry && mark.passage === spot);
+  const own = marking.marks.filter((mark) => mark.on === entry && mark.passage === spot);
   return (
     <div className="mt-1.5 flex flex-wrap items-center gap-1.5">
       <span className="text-[14px]">Mark it</span>

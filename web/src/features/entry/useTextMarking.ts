@@ -24,7 +24,7 @@ export function useTextMarking({ entry, marking, besides, spots, onOpen, onBesid
   const signs = useMemo(
     () => [
       ...marks.flatMap((mark) => {
-        if (mark.entryId !== entry.id || !mark.passage) return [];
+        if (mark.on !== entry.id || !mark.passage) return [];
         const choice = choiceOf(mark, choices);
         const isSettled = stateOf(mark) !== '' && !isOpen(mark);
         return [

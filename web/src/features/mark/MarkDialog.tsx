@@ -107,7 +107,7 @@ function Answering({ mark, onChange }: { mark: Mark; onChange: (mark: Mark) => v
       />
       <ul className="max-h-[30vh] overflow-auto">
         {found?.entries
-          .filter((hit) => hit.id !== mark.entryId)
+          .filter((hit) => hit.id !== mark.on)
           .map((hit) => (
             <li key={hit.id}>
               <button

@@ -9,6 +9,7 @@ import { FeedDialog } from './FeedDialog';
 import { MarkBadge } from './MarkBadge';
 import { MarkDialog } from './MarkDialog';
 import { OwnMarksDialog } from './OwnMarksDialog';
+import { placeOf } from './placeOf';
 import { gatheredQuery, type Mark, ownMarksQuery, type Wish } from './queries';
 
 type Gathered = Api['GatheredView'];
@@ -120,13 +121,10 @@ function useKeep(key: readonly unknown[]) {
         return mark ? [{ ...other, mark }] : [];
       }),
     );
-    const { id, entryId, ...body } = mark ?? one.mark;
-    const path = `/api/entries/${entryId}/marks/${id}`;
-    outbox.act(
-      mark
-        ? { pageId: one.pageId, method: 'PUT', path, body }
-        : { pageId: one.pageId, method: 'DELETE', path },
-    );
+    const { id, on: _, ...body } = mark ?? one.mark;
+    const { of: pageId, marks } = placeOf(one.where);
+    const path = `${marks}/${id}`;
+    outbox.act(mark ? { pageId, method: 'PUT', path, body } : { pageId, method: 'DELETE', path });
   };
 }
 
@@ -246,7 +244,7 @@ function Row({
       )}
       <div className="min-w-0 flex-1">
         <Link
-          to={`/n/${one.notebookId}/p/${one.pageId}?entry=${mark.entryId}`}
+          to={placeOf(one.where).to}
           className={`line-clamp-2 hover:text-petrol ${isSettled ? 'text-soft' : ''}`}
         >
           {one.words}
@@ -258,9 +256,9 @@ function Row({
           </Link>
         )}
         <p className="text-[13px] text-soft">
-          {isOfAll && `${one.notebook} · `}
-          {one.page}
-          {one.week ? ` · Week ${one.week}` : ''}
+          {[isOfAll && one.where.notebook, one.where.name, one.week && `Week ${one.week}`]
+            .filter(Boolean)
+            .join(' · ')}
         </p>
       </div>
       <span className="flex shrink-0 items-center gap-2 text-[13px] text-soft">

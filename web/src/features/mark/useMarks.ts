@@ -21,24 +21,22 @@ export function useMarks(pageId: string) {
     queries.setQueryData(marksQuery(pageId).queryKey, (now) => change(now ?? []));
 
   const put = (mark: Mark) => {
-    const { id, entryId, ...body } = mark;
+    const { id, on, ...body } = mark;
     show((now) => [...now.filter((one) => one.id !== id), mark]);
-    outbox.act({ pageId, method: 'PUT', path: `/api/entries/${entryId}/marks/${id}`, body });
+    outbox.act({ pageId, method: 'PUT', path: `/api/entries/${on}/marks/${id}`, body });
   };
-  const remove = ({ id, entryId }: Mark) => {
+  const remove = ({ id, on }: Mark) => {
     show((now) => now.filter((one) => one.id !== id));
-    outbox.act({ pageId, method: 'DELETE', path: `/api/entries/${entryId}/marks/${id}` });
+    outbox.act({ pageId, method: 'DELETE', path: `/api/entries/${on}/marks/${id}` });
   };
   /** Sets a mark, or takes it off where it stands already. */
   const toggle = (entryId: string, choice: Choice, passage?: string) => {
-    const there = marks.find(
-      (mark) => mark.entryId === entryId && mark.passage === passage && isOf(mark, choice),
-    );
+    const there = marks.find((mark) => mark.on === entryId && mark.passage === passage && isOf(mark, choice));
     if (there) remove(there);
     else
       put({
         id: newId(),
-        entryId,
+        on: entryId,
         kind: choice.kind,
         own: choice.own?.id,
         passage,

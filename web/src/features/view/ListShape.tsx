@@ -6,6 +6,7 @@ import type { Item } from './details';
 import { Moved } from './Moved';
 import { playerOf } from './playerOf';
 import type { ShapeProps } from './shapeProps';
+import { MarksOf } from './ThingMarks';
 import { ThingMark, ThingName } from './ThingName';
 import { useSome } from './useSome';
 import { Values } from './Values';
@@ -36,6 +37,7 @@ export function ListShape({ items, own, look, onOpen, onTell, reading, acts, onD
               </span>
               <div className="min-w-0 flex-1">
                 <ThingName item={item} />
+                <MarksOf item={item} />
                 {item.sameAs && (
                   <span className="ml-2 text-[13px] text-brass">the same page is in here twice</span>
                 )}

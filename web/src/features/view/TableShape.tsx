@@ -8,6 +8,7 @@ import type { Look } from './look';
 import { sortedBy } from './look';
 import { offeredQuery } from './queries';
 import type { ShapeProps } from './shapeProps';
+import { MarksOf } from './ThingMarks';
 import { ThingMark } from './ThingName';
 import { useSome } from './useSome';
 import { ValueField } from './ValueField';
@@ -62,6 +63,7 @@ export function TableShape({
                   >
                     {item.title}
                   </Button>
+                  <MarksOf item={item} />
                 </span>
               </th>
               {own.map(

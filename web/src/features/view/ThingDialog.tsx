@@ -3,6 +3,7 @@ import { Button, Dialog, TextField, Trouble } from '../../ui';
 import { SourceFields } from '../source';
 import type { Collection, Item } from './details';
 import { offeredQuery } from './queries';
+import { ThingMarks } from './ThingMarks';
 import { ThingPreview } from './ThingPreview';
 import type { Telling } from './useThings';
 import { ValueField } from './ValueField';
@@ -30,6 +31,7 @@ export function ThingDialog({ collection, item, trouble, onTell, onClose }: Prop
         maxLength={120}
         onBlur={({ target: { value } }) => value.trim() && value !== item.title && onTell({ title: value })}
       />
+      <ThingMarks collection={collection.id} item={item} />
       <Words label="Why I kept it" words={item.why} onTell={(why) => onTell({ why })} />
       <Words
         label={item.kind === 'NOTE' ? 'Note' : 'A note beside it'}

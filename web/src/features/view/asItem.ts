@@ -29,4 +29,5 @@ export const asItem = (id: string, { kind, title, note, url }: NewThing, today: 
   found: UNKNOWN,
   takenFrom: '',
   played: { from: '', to: '' },
+  marks: [],
 });

@@ -22,9 +22,10 @@ export const HEADING: Aspect = { key: 'heading', name: 'Heading', scale: 'WORDS'
 export const TRUST: Aspect = { key: 'trust', name: 'How far I trust it', scale: 'WORDS' };
 export const MADE_BY: Aspect = { key: 'madeBy', name: 'Who made it', scale: 'WORDS' };
 export const PUBLISHED: Aspect = { key: 'published', name: 'When it came out', scale: 'WORDS' };
+export const MARK: Aspect = { key: 'mark', name: 'Marks', scale: 'WORDS' };
 export const KEPT: Aspect = { key: 'kept', name: 'Kept on', scale: 'DAYS' };
 
-const ALWAYS = [TITLE, KIND, TOPIC, HEADING, TRUST, MADE_BY, PUBLISHED, KEPT];
+const ALWAYS = [TITLE, KIND, TOPIC, HEADING, TRUST, MADE_BY, PUBLISHED, MARK, KEPT];
 
 const SCALES: Partial<Record<OwnDetail['kind'], Scale>> = { NUMBER: 'NUMBERS', DAY: 'DAYS' };
 
@@ -42,6 +43,13 @@ const KINDS: Record<Item['kind'], string> = {
   PAGE: 'Page',
   VERSION: 'Version',
   COLLECTION: 'Collection',
+};
+
+const MARKS: Record<Item['marks'][number]['kind'], string> = {
+  KEY: 'Key',
+  QUESTION: 'Open question',
+  TASK: 'Task',
+  OWN: 'A mark of my own',
 };
 
 const nameOfKind = ({ kind, media, card }: Item): string => {
@@ -66,6 +74,8 @@ export function valuesOf(item: Item, key: string): string[] {
       return item.found.authors;
     case PUBLISHED.key:
       return item.found.published ? [item.found.published.slice(0, 4)] : [];
+    case MARK.key:
+      return [...new Set(item.marks.map(({ kind }) => MARKS[kind]))];
     case KEPT.key:
       return [item.keptOn];
     default:

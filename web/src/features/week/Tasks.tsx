@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { useOutbox } from '../../device';
 import { Card, dayName } from '../../ui';
+import { placeOf } from '../mark';
 import { weekQuery } from './queries';
 
 type Task = Api['TaskView'];
@@ -19,10 +20,11 @@ export function Tasks({ week, today }: { week: Api['WeekView']; today: string })
       (now) =>
         now && { ...now, tasks: now.tasks.map((one) => (one.id === task.id ? { ...one, isDone } : one)) },
     );
+    const { of: pageId, marks } = placeOf(task.where);
     outbox.act({
-      pageId: task.pageId,
+      pageId,
       method: 'PUT',
-      path: `/api/entries/${task.entry}/marks/${task.id}`,
+      path: `${marks}/${task.id}`,
       body: { kind: 'TASK', passage: task.passage, due: task.due, isDone },
     });
   };
@@ -46,7 +48,7 @@ export function Tasks({ week, today }: { week: Api['WeekView']; today: string })
               className="h-6 w-6 shrink-0 accent-petrol"
             />
             <Link
-              to={`/n/${task.notebookId}/p/${task.pageId}?entry=${task.entry}`}
+              to={placeOf(task.where).to}
               className={`min-w-0 flex-1 truncate hover:text-petrol ${task.isDone ? 'text-soft line-through' : ''}`}
             >
               {task.words}
@@ -54,7 +56,7 @@ export function Tasks({ week, today }: { week: Api['WeekView']; today: string })
             <span
               className={`text-[13px] whitespace-nowrap ${isLate(task, today) ? 'text-rust' : 'text-soft'}`}
             >
-              {task.due ? `${isLate(task, today) ? 'late, ' : ''}${dayName(task.due)}` : task.page}
+              {task.due ? `${isLate(task, today) ? 'late, ' : ''}${dayName(task.due)}` : task.where.name}
             </span>
           </li>
         ))}

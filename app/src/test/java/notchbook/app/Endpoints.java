@@ -277,6 +277,8 @@ final class Endpoints {
             entry("GET /api/collections/{collection}/references?style=APA", STUDENT_ONLY),
             entry("GET /api/things/{item}/citation", STUDENT_ONLY),
             entry("GET /api/things/{item}/clip", NOBODY),
+            entry("PUT /api/things/{item}/marks/{new} {'kind':'KEY'}", STUDENT_ONLY),
+            entry("DELETE /api/things/{item}/marks/{new}", STUDENT_ONLY),
             entry(
                     "GET /api/collections/{collection}/view-pdf?look=eyJzaGFwZSI6IlRBQkxFIiwid29yZHMiOiIiLCJvbmx5Ijp7fSwic29ydHMiOltdLCJoZWlnaHQiOiJDT1VOVCIsInNob3duIjpbXX0",
                     STUDENT_ONLY),

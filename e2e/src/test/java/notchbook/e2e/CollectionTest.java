@@ -6,7 +6,9 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -142,7 +144,7 @@ class CollectionTest {
                 .sees("Whales")
                 .sees("Sonar");
 
-        rue.press("Say more: Whales");
+        rue.press("Say why I kept it: Whales");
         page.getByText("Where it comes from").click();
         rue.fill("Who made it", "Marsh, Ida").fill("When it came out", "11.4.2025");
         page.keyboard().press("Tab");
@@ -166,6 +168,79 @@ class CollectionTest {
     }
 
     /** Chooses the first card and the last by keys alone, and ties them. */
+    @Test
+    void playsAClipFromElsewhereAloneAndOnlyOncePressed() {
+        var page = chrome.signedIn("rue");
+        var asked = new ConcurrentLinkedQueue<String>();
+        page.onRequest(request -> {
+            if (request.url().contains("/play/")) {
+                asked.add(request.url());
+            }
+        });
+        var rue = new Desk(page).go("Collections");
+        rue.fill("Title", "Clips on waves").press("Make the collection").sees("Nothing in it yet");
+        page.evaluate(PASTE, "http://films.example/ripple-tank");
+        rue.sees("films.example · 3:14").press("^Say why I kept it: Ripple tank");
+        rue.fill("Play it from", "2:10").press("^Play the clip$");
+        var film = page.frameLocator("iframe[title^='Ripple tank']")
+                .frameLocator("iframe")
+                .locator("video");
+        assertThat(film).isVisible();
+        film.evaluate("(film) => new Promise((done) => {"
+                + " const look = () => film.currentTime >= 130 ? done() : film.ontimeupdate = look; look(); })");
+        Assertions.assertThat(asked).isNotEmpty().allMatch(address -> address.contains("start=130"));
+        rue.press("^Close the clip$");
+        assertThat(page.locator("iframe")).hasCount(0);
+    }
+
+    @Test
+    void isAddedToWithoutANetworkAndSentLater() {
+        var page = chrome.signedIn("rue");
+        var rue = new Desk(page).go("Collections");
+        rue.fill("Title", "Fences and walls").press("Make the collection").sees("Nothing in it yet");
+        page.evaluate(PASTE, "Dune fences\nThe village pays.");
+        rue.sees("The village pays.");
+        page.context().setOffline(true);
+        page.evaluate(PASTE, "https://skerrow.example/armour");
+        rue.sees("skerrow.example").press("^Say why I kept it: Dune fences$");
+        rue.fill("Why I kept it", "It is cheap.")
+                .press("^Done$")
+                .sees("It is cheap.")
+                .sees("on this device only");
+        page.reload();
+        rue.sees("It is cheap.").sees("skerrow.example");
+        page.context().setOffline(false);
+        assertThat(page.getByText("on this device only")).hasCount(0);
+        var other = chrome.signedIn("rue");
+        other.navigate(page.url());
+        new Desk(other).sees("It is cheap.").sees("skerrow.example");
+    }
+
+    @Test
+    void takesUpAFileThatAPhoneSharesWithTheInstalledApplication() {
+        var page = chrome.signedIn("rue");
+        var rue = new Desk(page).go("Collections");
+        rue.fill("Title", "From my phone").press("Make the collection").sees("Nothing in it yet");
+        page.evaluate("() => navigator.serviceWorker.ready.then(() => {})");
+        page.evaluate("""
+                () => {
+                  const form = document.createElement('form');
+                  Object.assign(form, { action: '/shared', method: 'post', enctype: 'multipart/form-data' });
+                  const files = Object.assign(document.createElement('input'), { type: 'file', name: 'files' });
+                  const data = new DataTransfer();
+                  data.items.add(new File(['Who pays?'], 'questions.txt', { type: 'text/plain' }));
+                  files.files = data.files;
+                  form.append(files);
+                  document.body.append(form);
+                  form.submit();
+                }""");
+        rue.sees("Keep what was shared").sees("questions.txt").press("^Keep it in From my phone$");
+        page.waitForURL(Pattern.compile("/collections/"));
+        rue.sees("questions.txt");
+        page.navigate("/shared");
+        rue.sees("Nothing came along that can be kept.");
+    }
+
     private static void tie(Desk desk, String words) {
         var cards = desk.page().locator(".react-flow__node");
         assertThat(cards).hasCount(3);

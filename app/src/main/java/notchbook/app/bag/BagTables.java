@@ -60,6 +60,7 @@ import static notchbook.tables.Tables.SET_WORK;
 import static notchbook.tables.Tables.SHOT;
 import static notchbook.tables.Tables.SYLLABUS_NODE;
 import static notchbook.tables.Tables.THEN_AND_NOW;
+import static notchbook.tables.Tables.THING_MARK;
 import static org.jooq.impl.DSL.falseCondition;
 import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.or;
@@ -214,6 +215,7 @@ final class BagTables {
             COLLECTIONS,
             ITEMS,
             part(ITEMS, ITEM_NOTCH.ITEM_ID),
+            part(ITEMS, THING_MARK.ITEM_ID),
             part(COLLECTIONS, COLLECTION_NOTCH.COLLECTION_ID),
             part(COLLECTIONS, COLLECTION_DETAIL.COLLECTION_ID),
             part(COLLECTIONS, COLLECTION_VIEW.COLLECTION_ID),

@@ -25,6 +25,8 @@ import notchbook.app.entry.Glimpses;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCardView;
 import notchbook.app.link.LinkCards;
+import notchbook.app.mark.MarkView;
+import notchbook.app.mark.MarksOnThings;
 import notchbook.app.media.Media;
 import notchbook.app.media.MediaItem;
 import notchbook.app.media.MediaView;
@@ -35,6 +37,7 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.collection.SameAddress;
+import notchbook.core.mark.Mark;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
 import org.springframework.stereotype.Component;
@@ -48,6 +51,7 @@ public class CollectionDesk {
     private final CollectionBinding binding;
     private final ItemNotches notches;
     private final CollectionNotches whole;
+    private final MarksOnThings marks;
     private final Entries entries;
     private final Elsewhere elsewhere;
     private final Glimpses glimpses;
@@ -65,6 +69,7 @@ public class CollectionDesk {
             CollectionBinding binding,
             ItemNotches notches,
             CollectionNotches whole,
+            MarksOnThings marks,
             Entries entries,
             Elsewhere elsewhere,
             Glimpses glimpses,
@@ -81,6 +86,7 @@ public class CollectionDesk {
         this.binding = binding;
         this.notches = notches;
         this.whole = whole;
+        this.marks = marks;
         this.entries = entries;
         this.elsewhere = elsewhere;
         this.glimpses = glimpses;
@@ -179,7 +185,8 @@ public class CollectionDesk {
             Set<UUID> points,
             Map<UUID, UUID> twins,
             Map<UUID, Instant> keptAt,
-            Map<UUID, String> elsewhere) {}
+            Map<UUID, String> elsewhere,
+            Map<UUID, List<Mark>> marks) {}
 
     private Behind behind(Person reader, UUID id, List<Item> items) {
         var live = entries.live(
@@ -200,7 +207,8 @@ public class CollectionDesk {
                         .collect(toSet()),
                 twins(items),
                 store.keptAt(id),
-                elsewhere.names(reader, items));
+                elsewhere.names(reader, items),
+                marks.on(items.stream().map(Item::id).toList()));
     }
 
     /** The topics of the reader's notebooks that notched things help with, each by its code and title. */
@@ -270,7 +278,10 @@ public class CollectionDesk {
                 item.told().source(),
                 CitedThings.found(item, card, keptOn),
                 item.told().takenFrom(),
-                Things.Played.of(item.told().played()));
+                Things.Played.of(item.told().played()),
+                behind.marks().getOrDefault(item.id(), List.of()).stream()
+                        .map(mark -> MarkView.of(item.id(), mark))
+                        .toList());
     }
 
     private static EntryPlace place(UUID id, Behind behind) {

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.link.LinkCardView;
+import notchbook.app.mark.MarkView;
 import notchbook.app.media.MediaView;
 import notchbook.core.collection.Detail;
 import notchbook.core.source.Source;
@@ -42,7 +43,7 @@ public final class CollectionViews {
      * A thing with what is said of it. {@code topics} are those that it helps with, by code and title,
      * {@code notches} all lines that it is cut to; {@code sameAs} is an earlier thing
      * that leads to the same page; {@code card} is what the linked page says of itself; {@code source} is what the student says of where it
-     * comes from, and {@code found} the same with what was found by itself.
+     * comes from, and {@code found} the same with what was found by itself. {@code marks} are for its owner alone.
      */
     public record ItemView(
             UUID id,
@@ -64,7 +65,8 @@ public final class CollectionViews {
             Source source,
             Source found,
             String takenFrom,
-            Things.Played played) {
+            Things.Played played,
+            List<MarkView> marks) {
         private ItemView toBeRead() {
             return new ItemView(
                     id,
@@ -86,7 +88,8 @@ public final class CollectionViews {
                     source,
                     found,
                     takenFrom,
-                    played);
+                    played,
+                    List.of());
         }
     }
 

@@ -135,7 +135,7 @@ class Pieces {
         var wish = new Gathering.Wish(
                 Optional.of(MarkKind.OWN), Optional.of(mark), Optional.empty(), Optional.empty(), Optional.empty());
         return marks.gathered(reader, choice.notebook(), wish).stream()
-                .map(one -> one.entry().id())
+                .map(one -> one.where().on())
                 .collect(toSet());
     }
 

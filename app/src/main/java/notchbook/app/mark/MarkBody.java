@@ -12,7 +12,7 @@ import notchbook.core.mark.Mark.AnsweringWords;
 import notchbook.core.mark.MarkKind;
 
 /** A mark as a device sends it: what belongs to its kind counts, the rest is left out. */
-record MarkBody(
+public record MarkBody(
         MarkKind kind,
         Optional<UUID> own,
         Optional<UUID> passage,
@@ -21,7 +21,7 @@ record MarkBody(
         Optional<LocalDate> due,
         Optional<UUID> answerEntry,
         Optional<String> answer) {
-    Mark mark(UUID id, Instant now) {
+    public Mark mark(UUID id, Instant now) {
         var made = madeAt.filter(at -> at.isBefore(now)).orElse(now);
         return switch (kind) {
             case KEY -> new Mark.Key(id, passage, made);

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.app.calendar.SchoolYears;
-import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
@@ -41,15 +40,11 @@ class MarkController {
 
     record TopicName(UUID id, String code, String title) {}
 
-    /** A mark where it stands, with its words, the topics it belongs to and the week of its page. */
+    /** A mark where it stands, with its words, the topics it belongs to and the week of its page, or of the day on which its thing was kept. */
     record GatheredView(
             MarkView mark,
             String words,
-            EntryKind entryKind,
-            UUID notebookId,
-            String notebook,
-            UUID pageId,
-            String page,
+            WhereView where,
             LocalDate day,
             LocalDate monday,
             Optional<Integer> week,
@@ -97,16 +92,12 @@ class MarkController {
 
     private GatheredView view(PlacedMark one) {
         return new GatheredView(
-                MarkView.of(one.entry().id(), one.mark()),
+                MarkView.of(one.where().on(), one.mark()),
                 one.words(),
-                one.entry().kind(),
-                one.notebook().id(),
-                one.notebook().title(),
-                one.page().id(),
-                one.page().title(),
-                one.page().day(),
+                WhereView.of(one.where()),
+                one.where().day(),
                 one.placed().monday(),
-                years.teachingWeekOf(one.page().day()),
+                years.teachingWeekOf(one.where().day()),
                 one.topics().stream()
                         .map(topic -> new TopicName(topic.id(), topic.code(), topic.title()))
                         .toList());

@@ -10,14 +10,8 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import notchbook.core.mark.Mark;
-import notchbook.core.mark.Mark.Answer;
-import notchbook.core.mark.Mark.AnsweringEntry;
-import notchbook.core.mark.Mark.AnsweringWords;
-import notchbook.core.mark.MarkKind;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -52,26 +46,10 @@ class MarkStore {
     /** Writes a mark anew or over. */
     void put(EntryMark placed) {
         delete(placed.mark().id());
-        var mark = placed.mark();
         db.insertInto(MARK)
-                .set(MARK.ID, mark.id())
+                .set(MarkRow.of(placed.mark()))
                 .set(MARK.ENTRY_ID, placed.entryId())
-                .set(MARK.PASSAGE, mark.passage().orElse(null))
-                .set(MARK.KIND, MarkKind.of(mark).name())
-                .set(MARK.OWN_ID, mark instanceof Mark.Own own ? own.kind() : null)
-                .set(MARK.MADE_AT, mark.madeAt())
-                .set(MARK.IS_DONE, mark instanceof Mark.Task task && task.isDone())
-                .set(MARK.DUE, mark instanceof Mark.Task task ? task.due().orElse(null) : null)
-                .set(
-                        MARK.ANSWER_ENTRY,
-                        answer(mark)
-                                .map(found -> found instanceof AnsweringEntry entry ? entry.entry() : null)
-                                .orElse(null))
-                .set(
-                        MARK.ANSWER_WORDS,
-                        answer(mark)
-                                .map(found -> found instanceof AnsweringWords words ? words.words() : null)
-                                .orElse(null))
+                .set(MARK.PASSAGE, placed.mark().passage().orElse(null))
                 .execute();
     }
 
@@ -83,31 +61,7 @@ class MarkStore {
         return db.selectFrom(MARK)
                 .where(which)
                 .orderBy(MARK.MADE_AT, MARK.ID)
-                .fetch(found -> new EntryMark(found.get(MARK.ENTRY_ID), mark(found)));
-    }
-
-    private static Optional<Answer> answer(Mark mark) {
-        return mark instanceof Mark.OpenQuestion question ? question.answer() : Optional.empty();
-    }
-
-    private static Mark mark(Record found) {
-        var id = found.get(MARK.ID);
-        var passage = Optional.ofNullable(found.get(MARK.PASSAGE));
-        var madeAt = found.get(MARK.MADE_AT);
-        return switch (MarkKind.valueOf(found.get(MARK.KIND))) {
-            case KEY -> new Mark.Key(id, passage, madeAt);
-            case QUESTION ->
-                new Mark.OpenQuestion(
-                        id,
-                        passage,
-                        madeAt,
-                        Optional.ofNullable(found.get(MARK.ANSWER_ENTRY))
-                                .<Answer>map(AnsweringEntry::new)
-                                .or(() -> Optional.ofNullable(found.get(MARK.ANSWER_WORDS))
-                                        .map(AnsweringWords::new)));
-            case TASK ->
-                new Mark.Task(id, passage, madeAt, found.get(MARK.IS_DONE), Optional.ofNullable(found.get(MARK.DUE)));
-            case OWN -> new Mark.Own(id, passage, madeAt, found.get(MARK.OWN_ID));
-        };
+                .fetch(found -> new EntryMark(
+                        found.get(MARK.ENTRY_ID), MarkRow.read(found, Optional.ofNullable(found.get(MARK.PASSAGE)))));
     }
 }

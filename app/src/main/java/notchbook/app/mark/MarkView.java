@@ -9,10 +9,10 @@ import notchbook.core.mark.Mark.AnsweringEntry;
 import notchbook.core.mark.Mark.AnsweringWords;
 import notchbook.core.mark.MarkKind;
 
-/** A mark as screens are sent it, flat; only what belongs to its kind is there. */
-record MarkView(
+/** A mark on an entry or a thing as screens are sent it, flat; only what belongs to its kind is there. */
+public record MarkView(
         UUID id,
-        UUID entryId,
+        UUID on,
         MarkKind kind,
         Optional<UUID> own,
         Optional<UUID> passage,
@@ -21,11 +21,11 @@ record MarkView(
         Optional<LocalDate> due,
         Optional<UUID> answerEntry,
         Optional<String> answer) {
-    static MarkView of(UUID entryId, Mark mark) {
+    public static MarkView of(UUID on, Mark mark) {
         var answer = mark instanceof Mark.OpenQuestion question ? question.answer() : Optional.<Mark.Answer>empty();
         return new MarkView(
                 mark.id(),
-                entryId,
+                on,
                 MarkKind.of(mark),
                 mark instanceof Mark.Own own ? Optional.of(own.kind()) : Optional.empty(),
                 mark.passage(),

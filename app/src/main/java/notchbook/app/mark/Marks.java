@@ -1,10 +1,7 @@
 package notchbook.app.mark;
 
-import static java.time.DayOfWeek.MONDAY;
-import static java.time.temporal.TemporalAdjusters.previousOrSame;
 import static java.util.function.Function.identity;
 import static java.util.stream.Collectors.toMap;
-import static java.util.stream.Collectors.toSet;
 
 import java.util.Collection;
 import java.util.Comparator;
@@ -42,8 +39,16 @@ public class Marks {
     private final Notebooks notebooks;
     private final Entries entries;
     private final Syllabi syllabi;
+    private final MarkedThings things;
 
-    Marks(MarkStore store, OwnMarks ownMarks, Notebooks notebooks, Entries entries, Syllabi syllabi) {
+    Marks(
+            MarkStore store,
+            OwnMarks ownMarks,
+            Notebooks notebooks,
+            Entries entries,
+            Syllabi syllabi,
+            MarkedThings things) {
+        this.things = things;
         this.store = store;
         this.ownMarks = ownMarks;
         this.notebooks = notebooks;
@@ -62,6 +67,12 @@ public class Marks {
         store.find(mark.id()).filter(there -> !there.entryId().equals(entryId)).ifPresent(elsewhere -> {
             throw Refusal.notFound("mark");
         });
+        requireFits(reader, mark);
+        store.put(new EntryMark(entryId, mark));
+    }
+
+    /** Refuses a mark of somebody else's making, and an answer that is not the reader's. */
+    public void requireFits(Person reader, Mark mark) {
         if (mark instanceof Mark.Own own
                 && ownMarks.of(reader).stream().noneMatch(kind -> kind.id().equals(own.kind()))) {
             throw Refusal.notFound("mark");
@@ -70,7 +81,6 @@ public class Marks {
                 && question.answer().orElse(null) instanceof AnsweringEntry answer) {
             entries.require(reader, answer.entry());
         }
-        store.put(new EntryMark(entryId, mark));
     }
 
     /** Takes a mark off; taking it off again changes nothing. */
@@ -80,19 +90,30 @@ public class Marks {
         store.find(id).filter(there -> there.entryId().equals(entryId)).ifPresent(there -> store.delete(id));
     }
 
-    /** The marks on live pages that are wished for, of one notebook or of all of the reader's. */
+    /** The marks that are wished for on live pages and on things, of one notebook or of all that is the reader's. */
     @Transactional(readOnly = true)
     public List<PlacedMark> gathered(Person reader, Optional<UUID> notebookId, Gathering.Wish wish) {
         var books = notebookId.map(id -> List.of(notebooks.require(reader, id))).orElseGet(() -> notebooks.of(reader));
         var marks = store.ownedBy(reader.id());
         var live = entries.live(reader, marks.stream().map(EntryMark::entryId).toList()).stream()
                 .collect(toMap(Entry::id, identity()));
-        var placed = books.stream()
-                .flatMap(book -> placed(book, marks, live))
+        var placed = Stream.concat(
+                        books.stream().flatMap(book -> placed(book, marks, live)), onThings(reader, notebookId))
                 .collect(toMap(one -> one.mark().id(), identity()));
         return Gathering.of(placed.values().stream().map(PlacedMark::placed).toList(), wish).stream()
                 .map(one -> placed.get(one.mark().id()))
                 .toList();
+    }
+
+    /** Those of one notebook are on things that help with a topic of its syllabus. */
+    private Stream<PlacedMark> onThings(Person reader, Optional<UUID> notebookId) {
+        var all = things.of(reader);
+        return notebookId
+                .map(id -> notebooks.require(reader, id))
+                .map(book -> syllabi.edition(book.editionId(), book.id()))
+                .map(edition -> all.filter(mark -> mark.topics().stream()
+                        .anyMatch(topic -> edition.find(topic.id()).isPresent())))
+                .orElse(all);
     }
 
     private Stream<PlacedMark> placed(Notebook book, List<EntryMark> marks, Map<UUID, Entry> live) {
@@ -107,17 +128,8 @@ public class Marks {
                     var entry = live.get(mark.entryId());
                     var page = pages.get(entry.place().pageId());
                     var topics = topics(entry, sections.get(page.sectionId()), edition);
-                    return new PlacedMark(
-                            book,
-                            page,
-                            entry,
-                            words(entry, mark.mark()),
-                            topics,
-                            new Gathering.Placed(
-                                    mark.mark(),
-                                    entry.id(),
-                                    topics.stream().map(SyllabusNode::id).collect(toSet()),
-                                    page.day().with(previousOrSame(MONDAY))));
+                    return PlacedMark.of(
+                            new Where.OnPage(book, page, entry), words(entry, mark.mark()), topics, mark.mark());
                 });
     }
 

@@ -1,16 +1,28 @@
 package notchbook.app.mark;
 
+import static java.time.DayOfWeek.MONDAY;
+import static java.time.temporal.TemporalAdjusters.previousOrSame;
+import static java.util.stream.Collectors.toSet;
+
 import java.util.List;
-import notchbook.app.entry.Entry;
-import notchbook.app.notebook.Notebook;
-import notchbook.app.notebook.Page;
 import notchbook.core.mark.Gathering;
 import notchbook.core.mark.Mark;
 import notchbook.core.syllabus.SyllabusNode;
 
-/** A mark with the live page that it stands on; {@code words} are the marked passage's, else the entry's name. */
-public record PlacedMark(
-        Notebook notebook, Page page, Entry entry, String words, List<SyllabusNode> topics, Gathering.Placed placed) {
+/** A mark with where it stands; {@code words} are those of the marked passage, else the name of what it stands on. */
+public record PlacedMark(Where where, String words, List<SyllabusNode> topics, Gathering.Placed placed) {
+    public static PlacedMark of(Where where, String words, List<SyllabusNode> topics, Mark mark) {
+        return new PlacedMark(
+                where,
+                words,
+                topics,
+                new Gathering.Placed(
+                        mark,
+                        where.on(),
+                        topics.stream().map(SyllabusNode::id).collect(toSet()),
+                        where.day().with(previousOrSame(MONDAY))));
+    }
+
     public Mark mark() {
         return placed.mark();
     }

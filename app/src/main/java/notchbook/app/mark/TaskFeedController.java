@@ -83,6 +83,9 @@ class TaskFeedController {
                         task.id(),
                         one.words(),
                         due,
-                        one.notebook().title() + ", " + one.page().title()));
+                        switch (one.where()) {
+                            case Where.OnPage at -> at.notebook().title() + ", " + at.name();
+                            case Where.OnThing at -> at.name();
+                        }));
     }
 }

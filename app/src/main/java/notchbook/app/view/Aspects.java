@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import notchbook.app.collection.CollectionViews.ItemView;
 import notchbook.app.link.LinkCardView;
+import notchbook.app.mark.MarkView;
 import notchbook.app.media.MediaKind;
 import notchbook.core.collection.Detail;
 import notchbook.core.collection.DetailKind;
@@ -32,6 +33,7 @@ final class Aspects {
             always("trust", "How far I trust it", Scale.WORDS),
             always("madeBy", "Who made it", Scale.WORDS),
             always("published", "When it came out", Scale.WORDS),
+            always("mark", "Marks", Scale.WORDS),
             always("kept", "Kept on", Scale.DAYS));
 
     private final List<Detail> details;
@@ -82,6 +84,7 @@ final class Aspects {
         values.put("madeBy", item.found().authors());
         values.put("published", said(year(item.found().published())));
         values.put("kept", List.of(item.keptOn().toString()));
+        values.put("mark", item.marks().stream().map(Aspects::mark).distinct().toList());
         values.put(ViewText.WHY, said(item.why()));
         values.put(ViewText.ADDRESS, item.url().stream().toList());
         return new Thing(item.id().toString(), words(item, values), values);
@@ -104,6 +107,15 @@ final class Aspects {
             case PAGE -> "Page";
             case VERSION -> "Version";
             case COLLECTION -> "Collection";
+        };
+    }
+
+    private static String mark(MarkView mark) {
+        return switch (mark.kind()) {
+            case KEY -> "Key";
+            case QUESTION -> "Open question";
+            case TASK -> "Task";
+            case OWN -> "A mark of my own";
         };
     }
 

@@ -11,6 +11,7 @@ import notchbook.app.coverage.Coverages;
 import notchbook.app.entry.Entry;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.mark.Marks;
+import notchbook.app.mark.WhereView;
 import notchbook.app.notebook.Notebook;
 import notchbook.app.notebook.Notebooks;
 import notchbook.app.paper.Papers;
@@ -78,6 +79,7 @@ class Standings {
         var open = new Gathering.Wish(
                 Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(true));
         return marks.gathered(reader, Optional.empty(), open).stream()
-                .collect(groupingBy(one -> one.notebook().id(), counting()));
+                .flatMap(one -> WhereView.of(one.where()).notebookId().stream())
+                .collect(groupingBy(notebook -> notebook, counting()));
     }
 }

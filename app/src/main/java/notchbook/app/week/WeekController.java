@@ -7,6 +7,7 @@ import java.util.UUID;
 import notchbook.app.entry.EntryKind;
 import notchbook.app.entry.Glimpse;
 import notchbook.app.mark.PlacedMark;
+import notchbook.app.mark.WhereView;
 import notchbook.app.people.Person;
 import notchbook.core.mark.Mark;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -44,28 +45,12 @@ class WeekController {
 
     record UnfiledView(UUID id, UUID notebookId, UUID pageId, EntryKind kind, String name, LocalDate day) {}
 
-    /** A task with the entry that it stands on. */
+    /** A task with where it stands. */
     record TaskView(
-            UUID id,
-            UUID entry,
-            UUID notebookId,
-            UUID pageId,
-            String words,
-            String page,
-            Optional<UUID> passage,
-            Optional<LocalDate> due,
-            boolean isDone) {
+            UUID id, WhereView where, String words, Optional<UUID> passage, Optional<LocalDate> due, boolean isDone) {
         static TaskView of(PlacedMark placed, Mark.Task task) {
             return new TaskView(
-                    task.id(),
-                    placed.entry().id(),
-                    placed.notebook().id(),
-                    placed.page().id(),
-                    placed.words(),
-                    placed.page().title(),
-                    task.passage(),
-                    task.due(),
-                    task.isDone());
+                    task.id(), WhereView.of(placed.where()), placed.words(), task.passage(), task.due(), task.isDone());
         }
     }
 

@@ -12,8 +12,8 @@ import java.util.function.Predicate;
 public final class Gathering {
     private Gathering() {}
 
-    /** A mark where it stands; {@code topics} are those of its entry's notches, else those of its section. */
-    public record Placed(Mark mark, UUID entry, Set<UUID> topics, LocalDate monday) {}
+    /** A mark and what it stands on; {@code topics} are those that this is notched to, else those of its section. */
+    public record Placed(Mark mark, UUID on, Set<UUID> topics, LocalDate monday) {}
 
     /** What is wanted; each part that is left out wants all. {@code own} is one of the student's own kinds. */
     public record Wish(
