@@ -1,5 +1,6 @@
 import { screen, waitFor } from '@testing-library/react';
 import { expect, test } from 'vitest';
+import { NO_READERS } from '../../test/thing';
 import { visit } from '../../test/visit';
 
 test('makes a collection with the details and views of another', async () => {
@@ -36,7 +37,7 @@ test('makes a collection with the details and views of another', async () => {
       items: [],
     },
     'GET /api/collections/*/views': { views: [], places: [], ties: [] },
-    'GET /api/collections/*/readers': { classes: [], people: [], otherClasses: [], otherPeople: [] },
+    'GET /api/collections/*/readers': NO_READERS,
     'GET /api/notebooks/n1/syllabus': [],
   });
   await user.type(await screen.findByLabelText('Title'), 'River defences');

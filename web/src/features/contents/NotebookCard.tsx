@@ -35,6 +35,7 @@ export function NotebookCard({ notebook, standing }: { notebook: Api['NotebookVi
         />
         <Room to={`${at}/edition`} name="Syllabus" />
         <Room to={`${at}/bin`} name="Bin" />
+        {notebook.classId && <Room to={`/classes/${notebook.classId}/groups`} name="Groups" />}
       </div>
     </div>
   );

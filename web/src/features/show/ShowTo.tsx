@@ -3,7 +3,7 @@ import { api, unwrap } from '../../api';
 import { Button, ChoiceField, Trouble } from '../../ui';
 import { readersQuery } from './queries';
 
-/** To whom a collection is shown by name: whole classes, and people of them. */
+/** To whom a collection is shown by name: whole classes, groups and people of them. */
 export function ShowTo({ collection }: { collection: string }) {
   const queries = useQueryClient();
   const query = readersQuery(collection);
@@ -14,21 +14,25 @@ export function ShowTo({ collection }: { collection: string }) {
   });
   if (!readers) return null;
   const ofClass = (schoolClass: string) => ({ params: { path: { id: collection, schoolClass } } });
+  const ofGroup = (group: string) => ({ params: { path: { id: collection, group } } });
   const ofPerson = (person: string) => ({ params: { path: { id: collection, person } } });
   const show = (to: string) => {
     const [kind, id = ''] = to.split(' ');
-    change.mutate(() =>
-      unwrap(
-        kind === 'class'
-          ? api.PUT('/api/collections/{id}/readers/classes/{schoolClass}', ofClass(id))
-          : api.PUT('/api/collections/{id}/readers/people/{person}', ofPerson(id)),
-      ),
-    );
+    const puts = {
+      class: () => unwrap(api.PUT('/api/collections/{id}/readers/classes/{schoolClass}', ofClass(id))),
+      group: () => unwrap(api.PUT('/api/collections/{id}/readers/groups/{group}', ofGroup(id))),
+      person: () => unwrap(api.PUT('/api/collections/{id}/readers/people/{person}', ofPerson(id))),
+    };
+    change.mutate(puts[kind as keyof typeof puts]);
   };
   const seenBy = [
     ...readers.classes.map((one) => ({
       ...one,
       hide: () => unwrap(api.DELETE('/api/collections/{id}/readers/classes/{schoolClass}', ofClass(one.id))),
+    })),
+    ...readers.groups.map((one) => ({
+      ...one,
+      hide: () => unwrap(api.DELETE('/api/collections/{id}/readers/groups/{group}', ofGroup(one.id))),
     })),
     ...readers.people.map((one) => ({
       ...one,
@@ -44,10 +48,15 @@ export function ShowTo({ collection }: { collection: string }) {
         onChange={({ target: { value } }) => value && show(value)}
         disabled={change.isPending}
       >
-        <option value="">a class or somebody by name</option>
+        <option value="">a class, a group or somebody by name</option>
         {readers.otherClasses.map(({ id, name }) => (
           <option key={id} value={`class ${id}`}>
             {name}, all of it
+          </option>
+        ))}
+        {readers.otherGroups.map(({ id, name }) => (
+          <option key={id} value={`group ${id}`}>
+            {name}, the group
           </option>
         ))}
         {readers.otherPeople.map(({ id, name }) => (

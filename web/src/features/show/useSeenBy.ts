@@ -5,7 +5,7 @@ import { readersQuery } from './queries';
 /** Who sees a collection, in words. */
 export function useSeenBy(collection: string): string {
   const readers = useQuery(readersQuery(collection)).data;
-  const classes = readers?.classes.map(({ name }) => name) ?? [];
+  const classes = [...(readers?.classes ?? []), ...(readers?.groups ?? [])].map(({ name }) => name);
   const people = readers?.people ?? [];
   if (classes.length + people.length === 0) return 'only you see it';
   const named =

@@ -1,8 +1,11 @@
 package notchbook.app.collection;
 
+import static notchbook.tables.Tables.CLASS_GROUP;
+import static notchbook.tables.Tables.CLASS_GROUP_MEMBER;
 import static notchbook.tables.Tables.CLASS_MEMBER;
 import static notchbook.tables.Tables.COLLECTION;
 import static notchbook.tables.Tables.COLLECTION_FOR_CLASS;
+import static notchbook.tables.Tables.COLLECTION_FOR_GROUP;
 import static notchbook.tables.Tables.COLLECTION_FOR_PERSON;
 import static org.jooq.impl.DSL.select;
 
@@ -44,11 +47,23 @@ public class CollectionReaders {
         var byName = select(COLLECTION_FOR_PERSON.COLLECTION_ID)
                 .from(COLLECTION_FOR_PERSON)
                 .where(COLLECTION_FOR_PERSON.PERSON_ID.eq(personId));
+        // Who has left the class has left its groups; what was shown to a group that has ended is shown to nobody.
+        var byGroup = select(COLLECTION_FOR_GROUP.COLLECTION_ID)
+                .from(COLLECTION_FOR_GROUP)
+                .join(CLASS_GROUP)
+                .on(CLASS_GROUP.ID.eq(COLLECTION_FOR_GROUP.GROUP_ID), CLASS_GROUP.ENDED_AT.isNull())
+                .join(CLASS_GROUP_MEMBER)
+                .on(CLASS_GROUP_MEMBER.GROUP_ID.eq(CLASS_GROUP.ID))
+                .join(CLASS_MEMBER)
+                .on(
+                        CLASS_MEMBER.CLASS_ID.eq(CLASS_GROUP.CLASS_ID),
+                        CLASS_MEMBER.PERSON_ID.eq(CLASS_GROUP_MEMBER.PERSON_ID))
+                .where(CLASS_GROUP_MEMBER.PERSON_ID.eq(personId));
         return COLLECTION
                 .DELETED_AT
                 .isNull()
                 .and(COLLECTION.OWNER_ID.ne(personId))
-                .and(COLLECTION.ID.in(byClass).or(COLLECTION.ID.in(byName)));
+                .and(COLLECTION.ID.in(byClass).or(COLLECTION.ID.in(byName)).or(COLLECTION.ID.in(byGroup)));
     }
 
     public List<UUID> classesOf(UUID collectionId) {
@@ -63,6 +78,26 @@ public class CollectionReaders {
                 .from(COLLECTION_FOR_PERSON)
                 .where(COLLECTION_FOR_PERSON.COLLECTION_ID.eq(collectionId))
                 .fetch(COLLECTION_FOR_PERSON.PERSON_ID);
+    }
+
+    public List<UUID> groupsOf(UUID collectionId) {
+        return db.select(COLLECTION_FOR_GROUP.GROUP_ID)
+                .from(COLLECTION_FOR_GROUP)
+                .where(COLLECTION_FOR_GROUP.COLLECTION_ID.eq(collectionId))
+                .fetch(COLLECTION_FOR_GROUP.GROUP_ID);
+    }
+
+    public void showToGroup(UUID collectionId, UUID groupId, Instant at) {
+        db.insertInto(COLLECTION_FOR_GROUP)
+                .values(collectionId, groupId, at)
+                .onDuplicateKeyIgnore()
+                .execute();
+    }
+
+    public void hideFromGroup(UUID collectionId, UUID groupId) {
+        db.deleteFrom(COLLECTION_FOR_GROUP)
+                .where(COLLECTION_FOR_GROUP.COLLECTION_ID.eq(collectionId), COLLECTION_FOR_GROUP.GROUP_ID.eq(groupId))
+                .execute();
     }
 
     public void showToClass(UUID collectionId, UUID classId, Instant at) {

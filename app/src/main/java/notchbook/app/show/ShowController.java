@@ -52,6 +52,18 @@ class ShowController {
         showing.notToClass(owner, id, schoolClass);
     }
 
+    @PutMapping("/api/collections/{id}/readers/groups/{group}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void toGroup(@AuthenticationPrincipal Person owner, @PathVariable UUID id, @PathVariable UUID group) {
+        showing.toGroup(owner, id, group);
+    }
+
+    @DeleteMapping("/api/collections/{id}/readers/groups/{group}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void notToGroup(@AuthenticationPrincipal Person owner, @PathVariable UUID id, @PathVariable UUID group) {
+        showing.notToGroup(owner, id, group);
+    }
+
     @PutMapping("/api/collections/{id}/readers/people/{person}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void toPerson(@AuthenticationPrincipal Person owner, @PathVariable UUID id, @PathVariable UUID person) {

@@ -7,48 +7,68 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.collection.CollectionReaders;
 import notchbook.app.collection.Collections;
+import notchbook.app.group.Groups;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.group.Group;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** To whom a person shows a collection: classes that they are in, and people of these classes. Nobody, at first. */
+/** To whom a person shows a collection: classes that they are in, groups of theirs, and people of these classes. Nobody, at first. */
 @Service
 public class Showing {
     private final Collections collections;
     private final CollectionReaders readers;
     private final People people;
+    private final Groups groups;
     private final SchoolClock clock;
 
-    Showing(Collections collections, CollectionReaders readers, People people, SchoolClock clock) {
+    Showing(Collections collections, CollectionReaders readers, People people, Groups groups, SchoolClock clock) {
+        this.groups = groups;
         this.collections = collections;
         this.readers = readers;
         this.people = people;
         this.clock = clock;
     }
 
-    /** A class or a person by name. */
+    /** A class, a group or a person by name. */
     public record Named(UUID id, String name) {}
 
     /** Who sees a collection, and who could. */
-    public record ShownTo(List<Named> classes, List<Named> people, List<Named> otherClasses, List<Named> otherPeople) {}
+    public record ShownTo(
+            List<Named> classes,
+            List<Named> groups,
+            List<Named> people,
+            List<Named> otherClasses,
+            List<Named> otherGroups,
+            List<Named> otherPeople) {}
 
     ShownTo of(Person owner, UUID collectionId) {
         collections.requireOwn(owner, collectionId);
         var classes = readers.classesOf(collectionId);
         var named = readers.peopleOf(collectionId);
         var own = people.classesOf(owner);
+        var grouped = readers.groupsOf(collectionId);
+        var ownGroups = groups.of(owner);
         return new ShownTo(
                 own.stream()
                         .filter(one -> classes.contains(one.id()))
                         .map(Showing::named)
                         .toList(),
+                ownGroups.stream()
+                        .filter(one -> grouped.contains(one.id()))
+                        .map(Showing::named)
+                        .toList(),
                 named.stream().map(id -> new Named(id, people.nameOf(id))).toList(),
                 own.stream()
                         .filter(one -> !classes.contains(one.id()))
+                        .map(Showing::named)
+                        .toList(),
+                ownGroups.stream()
+                        .filter(one -> !grouped.contains(one.id()))
                         .map(Showing::named)
                         .toList(),
                 around(owner)
@@ -58,6 +78,10 @@ public class Showing {
     }
 
     private static Named named(SchoolClass one) {
+        return new Named(one.id(), one.name());
+    }
+
+    private static Named named(Group one) {
         return new Named(one.id(), one.name());
     }
 
@@ -75,6 +99,18 @@ public class Showing {
     public void toClass(Person owner, UUID collectionId, UUID classId) {
         collections.requireOwn(owner, collectionId);
         readers.showToClass(collectionId, people.requireClass(owner, classId).id(), clock.now());
+    }
+
+    @Transactional
+    public void toGroup(Person owner, UUID collectionId, UUID groupId) {
+        collections.requireOwn(owner, collectionId);
+        readers.showToGroup(collectionId, groups.require(owner, groupId).id(), clock.now());
+    }
+
+    @Transactional
+    void notToGroup(Person owner, UUID collectionId, UUID groupId) {
+        collections.requireOwn(owner, collectionId);
+        readers.hideFromGroup(collectionId, groupId);
     }
 
     @Transactional

@@ -1,0 +1,5 @@
+/** Groups of classes. */
+@NullMarked
+package notchbook.app.group;
+
+import org.jspecify.annotations.NullMarked;

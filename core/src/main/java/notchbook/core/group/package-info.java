@@ -1,0 +1,5 @@
+/** Groups of a class. */
+@NullMarked
+package notchbook.core.group;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,1 @@
+export { groupsQuery } from './queries';

@@ -1,0 +1,1 @@
+export { GroupsScreen } from './GroupsScreen';
