@@ -50,7 +50,7 @@ export function Head({ collection, children }: Props) {
   };
   return (
     <>
-      <div className="mb-2 flex items-start justify-between gap-3">
+      <div className="mb-2 flex flex-wrap items-start justify-between gap-3">
         <button
           type="button"
           aria-label="Choose the cover"
@@ -59,7 +59,7 @@ export function Head({ collection, children }: Props) {
         >
           <Cover coverId={collection.coverId} kinds={kindsIn(collection)} className="size-16" />
         </button>
-        <div className="min-w-0 flex-1">
+        <div className="min-w-52 flex-1">
           <Heading name={title} className="text-[24px]">
             <textarea
               key={title}
