@@ -14,6 +14,10 @@ function screens<Name extends string>(
 }
 
 const { AccountScreen } = screens(() => import('./features/account'), 'AccountScreen');
+const { AnnouncementsScreen } = screens(
+  () => import('./features/announcement/screens'),
+  'AnnouncementsScreen',
+);
 const { BagsScreen } = screens(() => import('./features/bag'), 'BagsScreen');
 const { BookPatternsScreen, BookScreen, BooksScreen } = screens(
   () => import('./features/book'),
@@ -48,6 +52,7 @@ const { ShownScreen } = screens(() => import('./features/show/screens'), 'ShownS
 const { EditionScreen } = screens(() => import('./features/edition'), 'EditionScreen');
 const { GoToEntry } = screens(() => import('./features/entry'), 'GoToEntry');
 const { SetWorkScreen } = screens(() => import('./features/setwork/screens'), 'SetWorkScreen');
+const { GroupsScreen } = screens(() => import('./features/group/screens'), 'GroupsScreen');
 const { GrowthScreen } = screens(() => import('./features/growth'), 'GrowthScreen');
 const { GuideScreen } = screens(() => import('./features/guide'), 'GuideScreen');
 const {
@@ -136,6 +141,8 @@ export const routes: RouteObject[] = [
       { path: '/n/:notebook/bin', element: <BinScreen /> },
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
+      { path: '/classes/:class/groups', element: <GroupsScreen /> },
+      { path: '/classes/:class/said', element: <AnnouncementsScreen /> },
       { path: '/classes/:class/sheets', element: <WeeklyScreen /> },
       { path: '/classes/:class/prompts', element: <PromptSetsScreen /> },
       { path: '/prompts', element: <PromptSetsScreen /> },

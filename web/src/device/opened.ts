@@ -30,6 +30,8 @@ const KEPT = [
   'version',
   'changes',
   'stock-remarks',
+  'announcements',
+  'groups',
   'collections',
   'collection',
 ];

@@ -46,6 +46,12 @@ function AllSetWork() {
           <NavLink to={`/classes/${one.id}`} end className={row}>
             Coverage of {one.name}
           </NavLink>
+          <NavLink to={`/classes/${one.id}/said`} className={row}>
+            Said to {one.name}
+          </NavLink>
+          <NavLink to={`/classes/${one.id}/groups`} className={row}>
+            Groups of {one.name}
+          </NavLink>
           <NavLink to={`/classes/${one.id}/sheets`} className={row}>
             Weekly sheets of {one.name}
           </NavLink>

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
 import type { Api } from '../../api';
 import { refuse, rows, version, visit, WORK } from '../../test/visit';
@@ -120,4 +120,36 @@ test('shows the ruler with each week named, this one current, a break by its nam
     'Winter break, from Mon 30 Nov: 0 things made',
   ]);
   expect(links.map((link) => link.getAttribute('aria-current'))).toEqual([null, 'date', null]);
+});
+
+test('shows what was said to the class until it is read', async () => {
+  const word = (id: string, saidAt: string, isRead: boolean): Api['HeardView'] => ({
+    id,
+    words: `Words of ${id}`,
+    by: 'Ms Tolland',
+    className: '10B Physics',
+    saidAt,
+    isRead,
+  });
+  const { user, server } = await open(
+    {},
+    {
+      'GET /api/announcements': [
+        word('now', '2026-11-24T08:00:00Z', false),
+        word('before', '2026-11-10T08:00:00Z', true),
+        word('missed', '2026-11-09T08:00:00Z', false),
+        word('heard', '2026-11-23T08:00:00Z', true),
+      ],
+      'PUT /api/announcements/now/read': {},
+    },
+  );
+  expect(await screen.findByText('Words of now')).toBeTruthy();
+  expect(rows(card('Said to your class')).map((row) => row?.slice(0, 12))).toEqual([
+    'Words of now',
+    'Words of mis',
+    'Words of hea',
+  ]);
+  await user.click(screen.getByRole('button', { name: 'I have read it: Words of now' }));
+  expect(screen.queryByRole('button', { name: 'I have read it: Words of now' })).toBeNull();
+  await waitFor(() => expect(server.sent('PUT /api/announcements/now/read')).toHaveLength(1));
 });

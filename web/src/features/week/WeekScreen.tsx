@@ -2,6 +2,7 @@ import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { Card, dayName, Empty, evidenceOf, Heading, percent, plural, Shape } from '../../ui';
+import { Heard } from '../announcement';
 import { askedQuery, dueWords, latestOf, STATE_WORDS } from '../handin';
 import { rulerQuery } from '../shell/queries';
 import { DayRow } from './DayRow';
@@ -39,6 +40,7 @@ export function WeekScreen() {
         </ol>
       </div>
       <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">
+        <Heard monday={week.monday} />
         {back.map((one) => (
           <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
             <Link to={`/versions/${latestOf(one.versions)?.id}`} className="text-petrol hover:underline">

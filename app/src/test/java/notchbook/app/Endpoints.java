@@ -15,6 +15,7 @@ final class Endpoints {
     private static final String STUDENT_AND_TEACHER = "OK 404 OK 404 401 404";
     private static final String ANYONE_SIGNED_IN = "OK OK OK OK 401 OK";
     private static final String ANY_STUDENT = "OK OK 404 404 401 404";
+    private static final String CLASS_ONLY = "OK OK OK 404 401 404";
     /** To whom the student shows a collection; they themself have it as their own. */
     private static final String THOSE_IN_THE_CLASS = "404 OK OK 404 401 404";
 
@@ -320,6 +321,20 @@ final class Endpoints {
             entry(
                     "PUT /api/school-years/{schoolYear} {'name':'2030/31','firstDay':'2030-09-02','lastDay':'2031-07-04','terms':[{'name':'First','first':'2030-09-02','last':'2031-01-31'}],'breaks':[{'name':'Autumn','first':'2030-10-21','last':'2030-10-27'}]}",
                     "404 404 OK OK 401 OK"),
+            entry("GET /api/classes/{class}/groups", CLASS_ONLY),
+            entry("PUT /api/collections/{collection}/readers/groups/{group}", STUDENT_ONLY),
+            entry("DELETE /api/collections/{collection}/readers/groups/{group}", STUDENT_ONLY),
+            entry("POST /api/classes/{class}/group-split {'size':2}", TEACHER_ONLY),
+            entry(
+                    "PUT /api/classes/{class}/groups/{new} {'name':'{new}','members':['{classmate}']}",
+                    "409 409 OK 404 401 404"),
+            entry("DELETE /api/classes/{class}/groups/{group}", TEACHER_ONLY),
+            entry("PUT /api/classes/{class}/group-rule {'studentsMayMake':false}", TEACHER_ONLY),
+            entry("GET /api/classes/{class}/announcements", TEACHER_ONLY),
+            entry("PUT /api/classes/{class}/announcements/{new} {'words':'Bring a ruler.'}", TEACHER_ONLY),
+            entry("GET /api/announcements", ANYONE_OWN),
+            entry("PUT /api/announcements/{announcement}/read", ANY_STUDENT),
+            entry("DELETE /api/classes/{class}/announcements/{announcement}", TEACHER_ONLY),
             entry("GET /api/classes/{class}/plan", TEACHER_ONLY),
             entry("PUT /api/classes/{class}/plan/{topic} {'first':11,'last':12}", TEACHER_ONLY),
             entry("DELETE /api/classes/{class}/plan/{otherTopic}", TEACHER_ONLY),
@@ -453,6 +468,13 @@ final class Endpoints {
                 "PUT",
                 "/api/collections/%s/readers/classes/%s".formatted(shown, school.schoolClass.id()),
                 "");
+        var group = GroupsTest.onlyGroup(school, browser);
+        var announcement = UUID.randomUUID();
+        browser.send(
+                school.teacher,
+                "PUT",
+                "/api/classes/%s/announcements/%s".formatted(school.schoolClass.id(), announcement),
+                "{'words':'Bring a ruler.'}");
         var pattern = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
         var lookBack = UUID.randomUUID();
@@ -557,6 +579,8 @@ final class Endpoints {
                 entry("detail", detail),
                 entry("view", view),
                 entry("tie", tie),
+                entry("group", group),
+                entry("announcement", announcement),
                 entry("item", item),
                 entry("handIn", handIn),
                 entry("checkable", checkable),

@@ -59,6 +59,7 @@ class DemoSchool implements ApplicationRunner {
     private final LookBackMaker lookBacks;
     private final YearMaker year;
     private final CollectionMaker collections;
+    private final ClassMaker classes;
     private final LinkMaker links;
     private final ScanMaker scans;
     private final Papers papers;
@@ -82,6 +83,7 @@ class DemoSchool implements ApplicationRunner {
             LookBackMaker lookBacks,
             YearMaker year,
             CollectionMaker collections,
+            ClassMaker classes,
             LinkMaker links,
             ScanMaker scans,
             Papers papers,
@@ -107,6 +109,7 @@ class DemoSchool implements ApplicationRunner {
         this.lookBacks = lookBacks;
         this.year = year;
         this.collections = collections;
+        this.classes = classes;
         this.links = links;
         this.scans = scans;
         this.papers = papers;
@@ -173,6 +176,7 @@ class DemoSchool implements ApplicationRunner {
         reflections.ask(cast.tolland, cast.physics, cast.marlo, calendar);
         handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));
+        classes.make(calendar);
         beginScan(books.get("physics"), calendar);
         links.make(books.get("physics"), books.get("geography"));
     }

@@ -21,7 +21,9 @@ import notchbook.core.handin.Picked;
 import notchbook.core.remark.Anchor;
 import notchbook.core.remark.Saying;
 import notchbook.core.setwork.Asked;
+import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.DueDays;
 import org.springframework.stereotype.Component;
 
 /** Hands work in and checks it, as the demo's students and teachers would have. */
@@ -68,8 +70,9 @@ class HandInMaker {
                 title,
                 instructions,
                 topic,
-                due,
+                DueDays.on(due),
                 teacher.id(),
+                AskedOf.ALL,
                 asked,
                 criteria,
                 false);

@@ -23,6 +23,8 @@ class Screenshots {
             "year-book-read",
             "layer",
             "writing",
+            "groups",
+            "said",
             "weekly-sheets",
             "weekly-questions",
             "kinds",

@@ -78,6 +78,8 @@ record Views(String name, String path) {
             views.add(new Views("check", "/set-work/" + ids.get("setWork") + "/" + ids.get("handIn")));
             views.add(new Views("class", "/classes/" + ids.get("group")));
             views.add(new Views("student", "/classes/" + ids.get("group") + "/" + ids.get("student")));
+            views.add(new Views("groups", "/classes/" + ids.get("group") + "/groups"));
+            views.add(new Views("said", "/classes/" + ids.get("group") + "/said"));
             views.add(new Views("weekly-sheets", "/classes/" + ids.get("group") + "/sheets"));
             views.add(new Views("weekly-questions", "/classes/" + ids.get("group") + "/prompts"));
             views.add(new Views("books-of-a-class", "/classes/" + ids.get("group") + "/book-patterns"));

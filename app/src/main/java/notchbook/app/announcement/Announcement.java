@@ -1,0 +1,21 @@
+package notchbook.app.announcement;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+
+/** A word of a teacher to a class; {@code setWork} is what it is about, where it is about something that was set. */
+record Announcement(UUID id, UUID classId, UUID by, String words, Optional<UUID> setWork, Instant saidAt) {
+    private static final int LONGEST = 2_000;
+
+    Announcement {
+        words = words.strip();
+        if (words.isEmpty() || words.length() > LONGEST) {
+            throw new IllegalArgumentException("Say it in 1 to 2,000 letters.");
+        }
+    }
+
+    boolean saysTheSame(Announcement other) {
+        return words.equals(other.words) && setWork.equals(other.setWork);
+    }
+}

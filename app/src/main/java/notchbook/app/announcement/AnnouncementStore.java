@@ -1,0 +1,106 @@
+package notchbook.app.announcement;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toSet;
+import static notchbook.tables.Tables.ANNOUNCEMENT;
+import static notchbook.tables.Tables.ANNOUNCEMENT_READ;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class AnnouncementStore {
+    private final DSLContext db;
+
+    AnnouncementStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** What was said to some classes since a time and was not taken back, the latest first. */
+    List<Announcement> saidTo(Collection<UUID> classes, Instant since) {
+        return db.selectFrom(ANNOUNCEMENT)
+                .where(
+                        ANNOUNCEMENT.CLASS_ID.in(classes),
+                        ANNOUNCEMENT.TAKEN_BACK_AT.isNull(),
+                        ANNOUNCEMENT.SAID_AT.ge(since))
+                .orderBy(ANNOUNCEMENT.SAID_AT.desc(), ANNOUNCEMENT.ID)
+                .fetch(AnnouncementStore::announcement);
+    }
+
+    /** Also one that was taken back. */
+    Optional<Announcement> find(UUID id) {
+        return db.selectFrom(ANNOUNCEMENT).where(ANNOUNCEMENT.ID.eq(id)).fetchOptional(AnnouncementStore::announcement);
+    }
+
+    private static Announcement announcement(Record found) {
+        return new Announcement(
+                found.get(ANNOUNCEMENT.ID),
+                found.get(ANNOUNCEMENT.CLASS_ID),
+                found.get(ANNOUNCEMENT.BY_ID),
+                found.get(ANNOUNCEMENT.WORDS),
+                Optional.ofNullable(found.get(ANNOUNCEMENT.SET_WORK_ID)),
+                found.get(ANNOUNCEMENT.SAID_AT));
+    }
+
+    void insert(Announcement said) {
+        db.insertInto(ANNOUNCEMENT)
+                .set(ANNOUNCEMENT.ID, said.id())
+                .set(ANNOUNCEMENT.CLASS_ID, said.classId())
+                .set(ANNOUNCEMENT.BY_ID, said.by())
+                .set(ANNOUNCEMENT.WORDS, said.words())
+                .set(ANNOUNCEMENT.SET_WORK_ID, said.setWork().orElse(null))
+                .set(ANNOUNCEMENT.SAID_AT, said.saidAt())
+                .execute();
+    }
+
+    /** Says it anew, and takes back that it was taken back. */
+    void update(Announcement said) {
+        db.update(ANNOUNCEMENT)
+                .set(ANNOUNCEMENT.WORDS, said.words())
+                .set(ANNOUNCEMENT.SET_WORK_ID, said.setWork().orElse(null))
+                .set(ANNOUNCEMENT.SAID_AT, said.saidAt())
+                .setNull(ANNOUNCEMENT.TAKEN_BACK_AT)
+                .where(ANNOUNCEMENT.ID.eq(said.id()))
+                .execute();
+    }
+
+    void takeBack(UUID id, Instant at) {
+        db.update(ANNOUNCEMENT)
+                .set(ANNOUNCEMENT.TAKEN_BACK_AT, at)
+                .where(ANNOUNCEMENT.ID.eq(id), ANNOUNCEMENT.TAKEN_BACK_AT.isNull())
+                .execute();
+    }
+
+    /** Who has read which of some. */
+    Map<UUID, Set<UUID>> readersOf(Collection<UUID> ids) {
+        return db
+                .select(ANNOUNCEMENT_READ.ANNOUNCEMENT_ID, ANNOUNCEMENT_READ.PERSON_ID)
+                .from(ANNOUNCEMENT_READ)
+                .where(ANNOUNCEMENT_READ.ANNOUNCEMENT_ID.in(ids))
+                .stream()
+                .collect(groupingBy(found -> found.value1(), mapping(found -> found.value2(), toSet())));
+    }
+
+    void read(UUID id, UUID personId, Instant at) {
+        db.insertInto(ANNOUNCEMENT_READ)
+                .values(id, personId, at)
+                .onDuplicateKeyIgnore()
+                .execute();
+    }
+
+    /** What now says something else has been read by nobody. */
+    void forgetReaders(UUID id) {
+        db.deleteFrom(ANNOUNCEMENT_READ)
+                .where(ANNOUNCEMENT_READ.ANNOUNCEMENT_ID.eq(id))
+                .execute();
+    }
+}

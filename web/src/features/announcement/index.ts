@@ -1,0 +1,1 @@
+export { Heard } from './Heard';

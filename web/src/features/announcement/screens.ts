@@ -1,0 +1,1 @@
+export { AnnouncementsScreen } from './AnnouncementsScreen';
