@@ -32,7 +32,9 @@ export const thing = (title: string, more: Partial<Api['ItemView']> = {}): Api['
 /** Nobody sees a collection but its owner; one class could. */
 export const NO_READERS: Api['ShownTo'] = {
   classes: [],
+  groups: [],
   people: [],
   otherClasses: [{ id: 'k1', name: '10B Physics' }],
+  otherGroups: [],
   otherPeople: [{ id: 'p1', name: 'Rue Ashdown' }],
 };

@@ -64,6 +64,9 @@ export const WORK: Api['SetWorkView'] = {
   asked: { kinds: [], withSources: false },
   criteria: [],
   takenBack: false,
+  students: [],
+  groups: [],
+  longer: {},
 };
 
 /** Sent to Ms Tolland for what she asked. */
@@ -182,6 +185,7 @@ export async function visit(path: string, answers: Record<string, unknown>, pers
     'GET /api/hand-ins': [],
     'GET /api/set-work': [],
     'GET /api/collections/bin': [],
+    'GET /api/announcements': [],
     ...answers,
   });
   server.answer = (request) => mine.answer(request);

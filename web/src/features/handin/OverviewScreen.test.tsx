@@ -11,8 +11,9 @@ const OVERVIEW: Api['OverviewView'] = {
       name: 'Ana Zell',
       classId: 'c1',
       cells: [{ setWork: 'w1', handIn: 'h1', state: 'WAITING', version: 2, late: true }],
+      notAsked: [],
     },
-    { student: 'b', name: 'Zed Adewale', classId: 'c1', cells: [] },
+    { student: 'b', name: 'Zed Adewale', classId: 'c1', cells: [], notAsked: ['w2'] },
   ],
 };
 const MS_TOLLAND = { ...TEACHER, classes: [{ id: 'c1', name: '10B Physics' }] };
@@ -23,7 +24,7 @@ test('sets every student against all set work, by surname', async () => {
     [...row.children].map((cell) => cell.textContent),
   );
   expect(rows).toEqual([
-    ['Adewale, Z.', '–', '–'],
+    ['Adewale, Z.', '–', 'not asked'],
     ['Zell, A.', 'waiting to be read (2) late', '–'],
   ]);
   const way = screen.getByRole('link', { name: /waiting to be read/ });

@@ -80,7 +80,11 @@ const Row = memo(function Row({ student, works }: RowProps) {
       </th>
       {works.map((work) => (
         <td key={work.id} className="px-2">
-          <Standing cell={byWork.get(work.id)} />
+          {student.notAsked.includes(work.id) && !byWork.has(work.id) ? (
+            <span className="text-[13px] text-soft">not asked</span>
+          ) : (
+            <Standing cell={byWork.get(work.id)} />
+          )}
         </td>
       ))}
     </tr>

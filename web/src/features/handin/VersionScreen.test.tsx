@@ -175,6 +175,9 @@ test('asks a class for something', async () => {
             ],
           },
         ],
+        students: [],
+        groups: [],
+        longer: {},
       },
     ]),
   );

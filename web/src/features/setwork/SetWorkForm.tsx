@@ -9,6 +9,7 @@ import { CriteriaFields } from './CriteriaFields';
 import { criteriaFrom, type Written, writtenFrom } from './criteria';
 import { setWorkQuery } from './queries';
 import { TopicFields } from './TopicFields';
+import { ALL, type Whom, WhomFields, whomOf } from './WhomFields';
 
 /** What a class is asked for: something new, or `work` to be changed. */
 export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDone?: () => void }) {
@@ -17,6 +18,7 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
   const [classId, setClassId] = useState(work?.classId ?? me.classes[0]?.id ?? '');
   const others = useQuery(setWorkQuery).data ?? [];
   const before = others.find(({ setWork }) => setWork.classId === classId)?.setWork;
+  const [whom, setWhom] = useState<Whom>(() => whomOf(work));
   const [written, setWritten] = useState<readonly Written[]>(() => writtenFrom(work?.criteria ?? []));
   const set = useMutation({
     mutationFn: (form: FormData) => {
@@ -29,6 +31,7 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
         due: text('due'),
         asked: askedFrom(form),
         criteria: criteriaFrom(written),
+        ...whom,
       };
       return unwrap(api.PUT('/api/set-work/{id}', { params: { path: { id: work?.id ?? newId() } }, body }));
     },
@@ -44,6 +47,7 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
       onSuccess: () => {
         form.reset();
         setWritten([]);
+        setWhom(ALL);
         onDone?.();
       },
     });
@@ -51,7 +55,14 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
   return (
     <form onSubmit={submit}>
       {!work && (
-        <ChoiceField label="Class" value={classId} onChange={(event) => setClassId(event.target.value)}>
+        <ChoiceField
+          label="Class"
+          value={classId}
+          onChange={(event) => {
+            setClassId(event.target.value);
+            setWhom(ALL);
+          }}
+        >
           {me.classes.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
@@ -72,6 +83,12 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
       </label>
       <TopicFields topic={work?.topic} near={work?.topic ?? before?.topic} />
       <TextField label="Due" name="due" type="date" required defaultValue={work?.due} />
+      <WhomFields
+        key={classId}
+        classId={classId}
+        whom={whom}
+        onChange={({ students, groups, longer }) => setWhom({ students, groups, longer })}
+      />
       <AskedFields asked={work?.asked} />
       <CriteriaFields written={written} onChange={setWritten} />
       <Trouble>{set.error?.message}</Trouble>

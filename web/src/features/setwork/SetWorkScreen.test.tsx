@@ -34,6 +34,16 @@ const answers = (setWork: Api['SetWorkView']) => ({
   ],
   'GET /api/editions/ed0': EDITION('ed0', 't9'),
   'GET /api/editions/ed1': EDITION('ed1', 't1'),
+  'GET /api/classes/c1/groups': {
+    className: '10B Physics',
+    studentsMayMake: false,
+    mayMake: true,
+    groups: [{ id: 'g1', name: 'Owls', members: ['rue'], mayChange: true }],
+    students: [
+      { id: 'marlo', name: 'Marlo Quist' },
+      { id: 'rue', name: 'Rue Vanterpool' },
+    ],
+  },
   'PUT /api/set-work/*': {},
   'DELETE /api/set-work/*': {},
   'DELETE /api/set-work/taken-back/*': {},
@@ -59,6 +69,9 @@ test('changes what is asked, from what it was', async () => {
       due: '2026-12-04',
       asked: JUDGED.asked,
       criteria: JUDGED.criteria,
+      students: [],
+      groups: [],
+      longer: {},
     },
   ]);
   expect(screen.queryByRole('dialog')).toBeNull();
@@ -82,4 +95,22 @@ test('lists what was taken back, with the way to ask again', async () => {
   );
   await user.click(await screen.findByRole('button', { name: 'Ask again' }));
   await waitFor(() => expect(server.sent('DELETE /api/set-work/taken-back/w1')).toHaveLength(1));
+});
+
+test('asks some of a class, one of them for longer', async () => {
+  const { user, server } = await visit('/set-work/w1', answers({ ...WORK, students: ['marlo'] }), MS_TOLLAND);
+  await user.click(await screen.findByRole('button', { name: 'More about Echo practical' }));
+  await user.click(screen.getByRole('menuitem', { name: 'Change what is asked' }));
+  const dialog = within(screen.getByRole('dialog', { name: 'Change what is asked' }));
+  await waitFor(() => expect(dialog.getByLabelText<HTMLInputElement>('Marlo Quist').checked).toBe(true));
+  await user.click(dialog.getByLabelText('Owls, the group'));
+  await user.selectOptions(dialog.getByLabelText('Who has longer'), 'Rue Vanterpool');
+  await user.type(dialog.getByLabelText('Due for Rue Vanterpool'), '2026-12-08');
+  await waitFor(() => expect(dialog.getByLabelText<HTMLSelectElement>('Topic').value).toBe('t1'));
+  await user.click(dialog.getByRole('button', { name: 'Keep the change' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/set-work/w1')).toMatchObject([
+      { students: ['marlo'], groups: ['g1'], longer: { rue: '2026-12-08' } },
+    ]),
+  );
 });

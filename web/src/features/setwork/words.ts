@@ -14,4 +14,6 @@ export function askedWords({ asked, criteria }: Api['SetWorkView']): string {
   return parts.filter(Boolean).join(', ');
 }
 
-export const dueLine = (work: Api['SetWorkView']) => `${work.className}, due ${dayName(work.due)}`;
+/** A student is told their own day, a teacher also whether it is for some of the class only. */
+export const dueLine = ({ className, due, students, groups }: Api['SetWorkView']) =>
+  `${students.length + groups.length > 0 ? 'Some of ' : ''}${className}, due ${dayName(due)}`;

@@ -34,7 +34,9 @@ import notchbook.app.syllabus.SyllabusFile;
 import notchbook.core.calendar.SchoolYear;
 import notchbook.core.calendar.WeekRange;
 import notchbook.core.setwork.Asked;
+import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.DueDays;
 import notchbook.core.syllabus.ExamChoice;
 import notchbook.core.syllabus.SyllabusNode;
 import notchbook.core.syllabus.Tier;
@@ -216,8 +218,9 @@ class School {
                 "Echo practical",
                 "Time an echo.",
                 node("2.3"),
-                LocalDate.of(2026, 11, 27),
+                DueDays.on(LocalDate.of(2026, 11, 27)),
                 setBy.id(),
+                AskedOf.ALL,
                 Asked.NOTHING,
                 Criteria.NONE,
                 false);
@@ -249,7 +252,7 @@ class School {
                 + words + "\"}]}]}";
     }
 
-    private static Person person(String name, Role role) {
+    static Person person(String name, Role role) {
         return new Person(
                 UUID.randomUUID(), name + "-" + UUID.randomUUID().toString().substring(0, 6), "The " + name, role);
     }

@@ -2,6 +2,7 @@ package notchbook.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -80,6 +81,90 @@ class SetWorkTest extends AppTest {
         assertThat(take("/api/set-work/taken-back/" + work)).isEqualTo(204);
         assertThat(listed(school.classmate, "/api/hand-ins")).isTrue();
         assertThat(listed(school.teacher, "/api/set-work/taken-back")).isFalse();
+    }
+
+    private Browser.Answer askFor(String whom) {
+        return browser.send(
+                school.teacher,
+                "PUT",
+                "/api/set-work/" + work,
+                body("Echoes", "", school.schoolClass.id()).replaceFirst("}$", "," + whom + "}"));
+    }
+
+    private List<String> inRegister() {
+        return Browser.texts(
+                browser.get(school.teacher, "/api/set-work/" + work + "/register")
+                        .json()
+                        .path("students"),
+                "name");
+    }
+
+    @Test
+    void asksSomeOfAClassByNameOrByGroup() {
+        askFor("'students':['%s']".formatted(school.classmate.id()));
+        assertThat(listed(school.student, "/api/hand-ins")).isFalse();
+        assertThat(listed(school.classmate, "/api/hand-ins")).isTrue();
+        assertThat(inRegister()).containsExactly(school.classmate.fullName());
+        var refused = UUID.randomUUID();
+        assertThat(browser.send(
+                                school.student,
+                                "PUT",
+                                "/api/hand-ins/" + refused,
+                                Sealing.section(desk.section(), work))
+                        .status())
+                .isEqualTo(404);
+        var group = GroupsTest.onlyGroup(school, browser);
+        askFor("'groups':['%s']".formatted(group));
+        assertThat(listed(school.student, "/api/hand-ins")).isTrue();
+        assertThat(inRegister()).containsExactly(school.student.fullName());
+        handIn();
+        browser.send(
+                school.teacher, "DELETE", "/api/classes/%s/groups/%s".formatted(school.schoolClass.id(), group), "");
+        assertThat(listed(school.student, "/api/hand-ins"))
+                .as("what was handed in stays with its student")
+                .isTrue();
+        assertThat(inRegister()).containsExactly(school.student.fullName());
+    }
+
+    @Test
+    void givesOneStudentLongerWithoutAWordToTheOthers() {
+        askFor("'longer':{'%s':'2026-12-08'}".formatted(school.student.id()));
+        assertThat(dueOf(school.student)).isEqualTo("2026-12-08");
+        assertThat(dueOf(school.classmate)).isEqualTo("2026-12-01");
+        assertThat(browser.get(school.classmate, "/api/hand-ins").json().toString())
+                .doesNotContain(school.student.id().toString(), "2026-12-08");
+        assertThat(shown("/api/set-work/" + work + "/register", "to")
+                        .at("/longer/" + school.student.id())
+                        .asString())
+                .isEqualTo("2026-12-08");
+        assertThat(askFor("'longer':{'%s':'2026-12-01'}".formatted(school.student.id()))
+                        .detail())
+                .contains("a later day");
+    }
+
+    private String dueOf(Person reader) {
+        return browser.get(reader, "/api/hand-ins")
+                .json()
+                .valueStream()
+                .map(one -> one.path("setWork"))
+                .filter(one -> one.path("id").asString().equals(work.toString()))
+                .map(one -> one.path("due").asString())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void isAskedOnlyOfStudentsAndGroupsOfItsClass() {
+        var elsewhere = school.newClass();
+        assertThat(askFor("'students':['%s']".formatted(elsewhere.student().id()))
+                        .detail())
+                .contains("of this class");
+        assertThat(askFor("'groups':['%s']".formatted(UUID.randomUUID())).detail())
+                .contains("of this class");
+        assertThat(askFor("'longer':{'%s':'2026-12-08'}"
+                                .formatted(elsewhere.student().id()))
+                        .detail())
+                .contains("of this class");
     }
 
     private UUID handIn() {

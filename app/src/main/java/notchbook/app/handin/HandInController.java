@@ -26,7 +26,6 @@ import notchbook.app.notebook.Pages;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.remark.RemarkView;
-import notchbook.app.setwork.SetWork;
 import notchbook.app.setwork.SetWorkMapper;
 import notchbook.app.setwork.SetWorks;
 import notchbook.core.handin.Fit;
@@ -102,18 +101,18 @@ class HandInController {
         }
     }
 
-    /** Everything that the reader's classes are asked for or that the reader handed in for, with their own versions. */
+    /** Everything that the reader is asked for or handed in for, with their own versions. */
     @GetMapping("/api/hand-ins")
     List<AskedView> asked(@AuthenticationPrincipal Person reader) {
         reader.requireStudent();
         var mine = handIns.by(reader);
         var works = setWorks.visibleTo(reader);
-        var takenBack = mine.stream()
+        var askedNoLonger = mine.stream()
                 .flatMap(handIn -> handIn.to().setWorkId().stream())
                 .distinct()
                 .flatMap(id -> setWorks.find(id).stream())
-                .filter(SetWork::isTakenBack);
-        return Stream.concat(works.stream(), takenBack)
+                .filter(work -> works.stream().noneMatch(one -> one.id().equals(work.id())));
+        return Stream.concat(works.stream(), askedNoLonger)
                 .map(work -> {
                     var versions =
                             mine.stream().filter(handIn -> handIn.isFor(work)).toList();

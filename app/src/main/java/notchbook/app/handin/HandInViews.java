@@ -203,7 +203,8 @@ final class HandInViews {
     /** Who is in and who is not, over all set work of a teacher's classes, the latest due first. */
     record OverviewView(List<SetWorkView> works, List<OverviewLine> students) {}
 
-    record OverviewLine(UUID student, String name, UUID classId, List<OverviewCell> cells) {}
+    /** {@code notAsked} is the work of the class that this student is not asked for. */
+    record OverviewLine(UUID student, String name, UUID classId, List<OverviewCell> cells, List<UUID> notAsked) {}
 
     /** Where a student's latest version for one set work stands. */
     record OverviewCell(UUID setWork, UUID handIn, HandInState state, int version, boolean late) {}

@@ -1,6 +1,7 @@
 package notchbook.app.handin;
 
 import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.handin.HandInViews.OverviewCell;
@@ -66,7 +68,7 @@ class Register {
 
     private SetWorkLine line(Person reader, SetWork work) {
         var all = store.of(List.of(work.id())).stream().filter(HandIn::counts).toList();
-        var students = people.studentsOf(work.classId());
+        var students = setWorks.askedOf(work);
         var in = students.stream()
                 .filter(student -> all.stream().anyMatch(handIn -> handIn.isBy(student.id())))
                 .count();
@@ -75,14 +77,14 @@ class Register {
         return new SetWorkLine(asked.view(reader, work), students.size(), (int) in, (int) waiting);
     }
 
-    /** A line for each student of the class. */
+    /** A line for each student of whom it is asked, or who sent something for it all the same. */
     RegisterView of(Person reader, SetWork work) {
         var all = store.of(List.of(work.id()));
         var views = viewsOf(all);
         var chosen = levels.of(views.keySet());
         return new RegisterView(
                 mapper.view(reader, new Addressed(work.classId(), Optional.of(work.id()))),
-                people.studentsOf(work.classId()).stream()
+                inRegister(work, all)
                         .map(student -> {
                             var theirs = all.stream()
                                     .filter(one -> one.isBy(student.id()))
@@ -90,6 +92,13 @@ class Register {
                             return line(student, theirs, views, chosen, Optional.of(work));
                         })
                         .toList());
+    }
+
+    private Stream<Person> inRegister(SetWork work, List<HandIn> all) {
+        var asked = setWorks.askedOf(work);
+        return people.studentsOf(work.classId()).stream()
+                .filter(student ->
+                        asked.contains(student) || all.stream().anyMatch(handIn -> handIn.isBy(student.id())));
     }
 
     /** A line for each piece that was sent to a class's teachers unasked. */
@@ -133,7 +142,7 @@ class Register {
                 theirs.stream().findFirst().map(HandIn::title).orElse(""),
                 latest.map(one -> views.get(one.id())),
                 versions.draft().map(one -> views.get(one.id())),
-                work.filter(one -> versions.isLate(one.due())).isPresent(),
+                work.filter(one -> versions.isLate(one.due().of(student.id()))).isPresent(),
                 versions.isChanged(),
                 criteria.figures(latest.map(one -> chosen.getOrDefault(one.id(), Map.of()))
                         .orElse(Map.of())));
@@ -159,9 +168,14 @@ class Register {
             }
         }
         var names = people.classesOf(reader).stream().collect(toMap(SchoolClass::id, SchoolClass::name));
+        var askedOf = works.stream()
+                .filter(work -> !work.askedOf().isAll())
+                .collect(toMap(
+                        SetWork::id,
+                        work -> setWorks.askedOf(work).stream().map(Person::id).collect(toSet())));
         return new OverviewView(
                 works.stream()
-                        .map(work -> asked.view(work, names.getOrDefault(work.classId(), "")))
+                        .map(work -> asked.view(reader, work, names.getOrDefault(work.classId(), "")))
                         .toList(),
                 names.keySet().stream()
                         .flatMap(classId -> people.studentsOf(classId).stream()
@@ -169,11 +183,23 @@ class Register {
                                         student.id(),
                                         student.fullName(),
                                         classId,
-                                        cells(works, byStudentAndWork.getOrDefault(student.id(), Map.of())))))
+                                        cells(
+                                                student.id(),
+                                                works,
+                                                byStudentAndWork.getOrDefault(student.id(), Map.of())),
+                                        notAsked(askedOf, student.id()))))
                         .toList());
     }
 
-    private List<OverviewCell> cells(List<SetWork> works, Map<UUID, List<HandIn>> byWork) {
+    /** The work of which a student is not asked; {@code askedOf} has whom each is asked of that is not asked of all. */
+    private static List<UUID> notAsked(Map<UUID, Set<UUID>> askedOf, UUID student) {
+        return askedOf.entrySet().stream()
+                .filter(one -> !one.getValue().contains(student))
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    private List<OverviewCell> cells(UUID student, List<SetWork> works, Map<UUID, List<HandIn>> byWork) {
         return works.stream()
                 .filter(work -> byWork.containsKey(work.id()))
                 .map(work -> {
@@ -184,7 +210,7 @@ class Register {
                             latest.id(),
                             latest.state(),
                             latest.version(),
-                            versions(versions).isLate(work.due()));
+                            versions(versions).isLate(work.due().of(student)));
                 })
                 .toList();
     }

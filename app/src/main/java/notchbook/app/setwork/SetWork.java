@@ -1,12 +1,13 @@
 package notchbook.app.setwork;
 
-import java.time.LocalDate;
 import java.util.UUID;
 import notchbook.core.setwork.Asked;
+import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.DueDays;
 
 /**
- * What a teacher asks a class for, with the syllabus topic that it is about and by what it is judged. What was taken back is
+ * What a teacher asks a class, or some of it, for, with the syllabus topic that it is about and by what it is judged. What was taken back is
  * asked for no longer.
  */
 public record SetWork(
@@ -15,8 +16,9 @@ public record SetWork(
         String title,
         String instructions,
         UUID topicId,
-        LocalDate due,
+        DueDays due,
         UUID setBy,
+        AskedOf askedOf,
         Asked asked,
         Criteria criteria,
         boolean isTakenBack) {

@@ -2,11 +2,16 @@ package notchbook.app.setwork;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.platform.Refusal;
+import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.DueDays;
 
-/** What a teacher wants to ask for. */
+/** What a teacher wants to ask for: of the whole class where nobody is named; {@code longer} are later days of single students. */
 record SetWorkBody(
         UUID classId,
         String title,
@@ -14,7 +19,10 @@ record SetWorkBody(
         UUID topic,
         LocalDate due,
         AskedForView asked,
-        List<CriterionBody> criteria) {
+        List<CriterionBody> criteria,
+        Optional<Set<UUID>> students,
+        Optional<Set<UUID>> groups,
+        Optional<Map<UUID, LocalDate>> longer) {
     record CriterionBody(String name, List<LevelBody> levels) {
         Criteria.Criterion criterion() {
             return new Criteria.Criterion(
@@ -31,7 +39,18 @@ record SetWorkBody(
         try {
             var judged =
                     new Criteria(criteria.stream().map(CriterionBody::criterion).toList());
-            return new SetWork(id, classId, title, instructions, topic, due, setBy, asked.asked(), judged, false);
+            return new SetWork(
+                    id,
+                    classId,
+                    title,
+                    instructions,
+                    topic,
+                    new DueDays(due, longer.orElse(Map.of())),
+                    setBy,
+                    new AskedOf(students.orElse(Set.of()), groups.orElse(Set.of())),
+                    asked.asked(),
+                    judged,
+                    false);
         } catch (IllegalArgumentException unfit) {
             throw Refusal.unfit(unfit.getMessage());
         }

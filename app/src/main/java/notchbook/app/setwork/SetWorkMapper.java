@@ -1,5 +1,7 @@
 package notchbook.app.setwork;
 
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -15,10 +17,11 @@ public class SetWorkMapper {
     }
 
     public SetWorkView view(Person reader, SetWork work) {
-        return view(work, className(reader, work.classId()));
+        return view(reader, work, className(reader, work.classId()));
     }
 
-    public SetWorkView view(SetWork work, String className) {
+    public SetWorkView view(Person reader, SetWork work, String className) {
+        var isForTeachers = reader.isTeacher();
         return new SetWorkView(
                 work.id(),
                 work.classId(),
@@ -26,11 +29,14 @@ public class SetWorkMapper {
                 work.title(),
                 work.instructions(),
                 work.topicId(),
-                work.due(),
+                work.due().of(reader.id()),
                 people.nameOf(work.setBy()),
                 AskedForView.of(work.asked()),
                 work.criteria().all(),
-                work.isTakenBack());
+                work.isTakenBack(),
+                isForTeachers ? work.askedOf().students() : Set.of(),
+                isForTeachers ? work.askedOf().groups() : Set.of(),
+                isForTeachers ? work.due().longer() : Map.of());
     }
 
     /** What a class is called; blank for one that the reader is not in any more. */

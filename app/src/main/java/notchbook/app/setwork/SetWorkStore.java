@@ -1,8 +1,12 @@
 package notchbook.app.setwork;
 
+import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 import static notchbook.tables.Tables.SET_WORK;
+import static notchbook.tables.Tables.SET_WORK_FOR;
+import static notchbook.tables.Tables.SET_WORK_LONGER;
 
 import java.time.Instant;
 import java.util.Collection;
@@ -14,7 +18,9 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.core.notebook.EvidenceKind;
 import notchbook.core.setwork.Asked;
+import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.DueDays;
 import notchbook.core.text.WordRange;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -54,11 +60,35 @@ class SetWorkStore {
                 .set(SET_WORK.SET_BY, work.setBy())
                 .set(wish(work))
                 .execute();
+        putWhom(work);
     }
 
     /** It stays with its class and with who set it. */
     void update(SetWork work) {
         db.update(SET_WORK).set(wish(work)).where(SET_WORK.ID.eq(work.id())).execute();
+        db.deleteFrom(SET_WORK_FOR)
+                .where(SET_WORK_FOR.SET_WORK_ID.eq(work.id()))
+                .execute();
+        db.deleteFrom(SET_WORK_LONGER)
+                .where(SET_WORK_LONGER.SET_WORK_ID.eq(work.id()))
+                .execute();
+        putWhom(work);
+    }
+
+    private void putWhom(SetWork work) {
+        work.askedOf().students().forEach(student -> db.insertInto(SET_WORK_FOR)
+                .set(SET_WORK_FOR.SET_WORK_ID, work.id())
+                .set(SET_WORK_FOR.PERSON_ID, student)
+                .execute());
+        work.askedOf().groups().forEach(group -> db.insertInto(SET_WORK_FOR)
+                .set(SET_WORK_FOR.SET_WORK_ID, work.id())
+                .set(SET_WORK_FOR.GROUP_ID, group)
+                .execute());
+        work.due().longer().forEach((student, day) -> db.insertInto(SET_WORK_LONGER)
+                .set(SET_WORK_LONGER.SET_WORK_ID, work.id())
+                .set(SET_WORK_LONGER.PERSON_ID, student)
+                .set(SET_WORK_LONGER.DUE, day)
+                .execute());
     }
 
     void takeBack(UUID id, Instant at) {
@@ -81,7 +111,7 @@ class SetWorkStore {
         values.put(SET_WORK.TITLE, work.title());
         values.put(SET_WORK.INSTRUCTIONS, work.instructions());
         values.put(SET_WORK.TOPIC_ID, work.topicId());
-        values.put(SET_WORK.DUE, work.due());
+        values.put(SET_WORK.DUE, work.due().forAll());
         values.put(
                 SET_WORK.KINDS, asked.kinds().stream().sorted().map(Enum::name).collect(joining(" ")));
         values.put(SET_WORK.WORDS_LEAST, asked.words().map(WordRange::least).orElse(null));
@@ -92,21 +122,46 @@ class SetWorkStore {
     }
 
     private List<SetWork> fetch(Condition which) {
-        return db.selectFrom(SET_WORK)
+        var rows = db.selectFrom(SET_WORK)
                 .where(which)
                 .orderBy(SET_WORK.DUE.desc(), SET_WORK.TITLE)
-                .fetch(this::setWork);
+                .fetch();
+        var ids = rows.getValues(SET_WORK.ID);
+        var named = db.selectFrom(SET_WORK_FOR).where(SET_WORK_FOR.SET_WORK_ID.in(ids)).stream()
+                .collect(groupingBy(found -> found.get(SET_WORK_FOR.SET_WORK_ID)));
+        var longer = db.selectFrom(SET_WORK_LONGER).where(SET_WORK_LONGER.SET_WORK_ID.in(ids)).stream()
+                .collect(groupingBy(
+                        found -> found.get(SET_WORK_LONGER.SET_WORK_ID),
+                        toMap(found -> found.get(SET_WORK_LONGER.PERSON_ID), found -> found.get(SET_WORK_LONGER.DUE))));
+        return rows.map(found -> {
+            var id = found.get(SET_WORK.ID);
+            return setWork(
+                    found,
+                    askedOf(named.getOrDefault(id, List.of())),
+                    new DueDays(found.get(SET_WORK.DUE), longer.getOrDefault(id, Map.of())));
+        });
     }
 
-    private SetWork setWork(Record found) {
+    private static AskedOf askedOf(List<? extends Record> named) {
+        return new AskedOf(
+                named.stream()
+                        .flatMap(one -> Optional.ofNullable(one.get(SET_WORK_FOR.PERSON_ID)).stream())
+                        .collect(toSet()),
+                named.stream()
+                        .flatMap(one -> Optional.ofNullable(one.get(SET_WORK_FOR.GROUP_ID)).stream())
+                        .collect(toSet()));
+    }
+
+    private SetWork setWork(Record found, AskedOf askedOf, DueDays due) {
         return new SetWork(
                 found.get(SET_WORK.ID),
                 found.get(SET_WORK.CLASS_ID),
                 found.get(SET_WORK.TITLE),
                 found.get(SET_WORK.INSTRUCTIONS),
                 found.get(SET_WORK.TOPIC_ID),
-                found.get(SET_WORK.DUE),
+                due,
                 found.get(SET_WORK.SET_BY),
+                askedOf,
                 asked(found),
                 new Criteria(List.of(mapper.readValue(found.get(SET_WORK.CRITERIA), Criteria.Criterion[].class))),
                 found.get(SET_WORK.TAKEN_BACK_AT) != null);

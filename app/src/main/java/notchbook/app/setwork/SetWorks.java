@@ -1,13 +1,18 @@
 package notchbook.app.setwork;
 
+import static java.util.stream.Collectors.toSet;
+
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import notchbook.app.group.Groups;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.group.Group;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,18 +22,40 @@ public class SetWorks {
     private final SetWorkStore store;
     private final Judgements judgements;
     private final People people;
+    private final Groups groups;
     private final SchoolClock clock;
 
-    SetWorks(SetWorkStore store, Judgements judgements, People people, SchoolClock clock) {
+    SetWorks(SetWorkStore store, Judgements judgements, People people, Groups groups, SchoolClock clock) {
+        this.groups = groups;
         this.store = store;
         this.judgements = judgements;
         this.people = people;
         this.clock = clock;
     }
 
-    /** The set work of all classes that the reader is in or teaches, the latest due first. */
+    /** The set work of all classes that the reader teaches, or what they themselves are asked for, the latest due first. */
     public List<SetWork> visibleTo(Person reader) {
-        return store.asked(classesOf(reader));
+        var all = store.asked(classesOf(reader));
+        if (reader.isTeacher()) {
+            return all;
+        }
+        var own = groups.of(reader).stream().map(Group::id).collect(toSet());
+        return all.stream()
+                .filter(work -> work.askedOf().includes(reader.id(), own))
+                .toList();
+    }
+
+    /** The students of its class of whom set work is asked, by name. */
+    public List<Person> askedOf(SetWork work) {
+        var students = people.studentsOf(work.classId());
+        if (work.askedOf().isAll()) {
+            return students;
+        }
+        var byStudent = groups.byMember(work.classId());
+        return students.stream()
+                .filter(student ->
+                        work.askedOf().includes(student.id(), byStudent.getOrDefault(student.id(), Set.of())))
+                .toList();
     }
 
     /** Any set work, also what was taken back. */
@@ -36,10 +63,14 @@ public class SetWorks {
         return store.find(id);
     }
 
-    /** Set work for a class that the reader is in or teaches, also what was taken back. */
+    /** Set work for a class that the reader teaches, or that they are asked for, also what was taken back. */
     public SetWork require(Person reader, UUID id) {
         var work = store.find(id).orElseThrow(() -> Refusal.notFound("set work"));
         people.requireClass(reader, work.classId());
+        if (!reader.isTeacher()
+                && askedOf(work).stream().noneMatch(one -> one.id().equals(reader.id()))) {
+            throw Refusal.notFound("set work");
+        }
         return work;
     }
 
@@ -54,8 +85,21 @@ public class SetWorks {
     public void set(Person reader, SetWork wish) {
         reader.requireTeacher();
         people.requireClass(reader, wish.classId());
+        requireOfClass(wish);
         var before = store.find(wish.id());
         before.ifPresentOrElse(work -> change(reader, work, wish), () -> store.insert(wish));
+    }
+
+    private void requireOfClass(SetWork wish) {
+        var students =
+                people.studentsOf(wish.classId()).stream().map(Person::id).collect(toSet());
+        var there = groups.idsIn(wish.classId());
+        if (!students.containsAll(wish.askedOf().students())
+                || !students.containsAll(wish.due().longer().keySet())
+                || !there.containsAll(wish.askedOf().groups())) {
+            throw Refusal.unfit(
+                    "Choose students and groups of this class. Somebody has left it, or a group has ended.");
+        }
     }
 
     private void change(Person reader, SetWork before, SetWork wish) {

@@ -1,10 +1,15 @@
 package notchbook.app.bag;
 
+import static notchbook.tables.Tables.ANNOUNCEMENT;
+import static notchbook.tables.Tables.ANNOUNCEMENT_READ;
 import static notchbook.tables.Tables.BAG;
 import static notchbook.tables.Tables.BOOK_PATTERN;
 import static notchbook.tables.Tables.BROUGHT_BAG;
+import static notchbook.tables.Tables.CLASS_GROUP;
+import static notchbook.tables.Tables.CLASS_GROUP_MEMBER;
 import static notchbook.tables.Tables.CLASS_PLAN;
 import static notchbook.tables.Tables.COLLECTION_FOR_CLASS;
+import static notchbook.tables.Tables.COLLECTION_FOR_GROUP;
 import static notchbook.tables.Tables.COLLECTION_FOR_PERSON;
 import static notchbook.tables.Tables.COLUMN_CHOICE;
 import static notchbook.tables.Tables.COPY;
@@ -25,6 +30,8 @@ import static notchbook.tables.Tables.READER_TRY;
 import static notchbook.tables.Tables.SCHOOL_BREAK;
 import static notchbook.tables.Tables.SCHOOL_TERM;
 import static notchbook.tables.Tables.SCHOOL_YEAR;
+import static notchbook.tables.Tables.SET_WORK_FOR;
+import static notchbook.tables.Tables.SET_WORK_LONGER;
 import static notchbook.tables.Tables.SHOWN_MAIL;
 import static notchbook.tables.Tables.STOCK_REMARK;
 import static notchbook.tables.Tables.TALK_FILM;
@@ -48,10 +55,15 @@ class BagTablesTest {
             READER_LINK_RULE,
             READER_TRY,
             SHOWN_MAIL,
+            ANNOUNCEMENT,
+            ANNOUNCEMENT_READ,
             BAG,
             BROUGHT_BAG,
             BOOK_PATTERN,
+            CLASS_GROUP,
+            CLASS_GROUP_MEMBER,
             COLLECTION_FOR_CLASS,
+            COLLECTION_FOR_GROUP,
             COLLECTION_FOR_PERSON,
             COLUMN_CHOICE,
             COPY,
@@ -65,6 +77,8 @@ class BagTablesTest {
             SCHOOL_BREAK,
             SCHOOL_TERM,
             SCHOOL_YEAR,
+            SET_WORK_FOR,
+            SET_WORK_LONGER,
             STOCK_REMARK,
             TALK_FILM,
             TASK_FEED);
