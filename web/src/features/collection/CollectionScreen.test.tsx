@@ -313,3 +313,28 @@ test('sets a mark on a thing, answers a question, and takes it off', async () =>
   await user.click(screen.getByRole('button', { name: 'Take the mark off' }));
   await waitFor(() => expect(server.sent('DELETE /api/things/Wall/marks/m1')).toHaveLength(1));
 });
+
+test('plays the part of a clip that is wanted in its row, and only once it is pressed', async () => {
+  const { user } = await open([
+    thing('Tank', {
+      kind: 'LINK',
+      url: 'https://films.example/tank',
+      played: { from: '2:10', to: '' },
+      card: {
+        id: 'k',
+        state: 'FETCHED',
+        title: 'Tank',
+        description: '',
+        site: '',
+        movedTo: '',
+        clip: { host: 'films.example', length: '3:14' },
+      },
+    }),
+  ]);
+  expect(screen.getByText('films.example · 3:14')).toBeTruthy();
+  expect(screen.queryByTitle('Tank')).toBeNull();
+  await user.click(screen.getByRole('button', { name: 'Play: Tank' }));
+  expect(screen.getByTitle('Tank').getAttribute('src')).toBe('/api/things/Tank/clip?from=2%3A10&to=');
+  await user.click(screen.getByRole('button', { name: 'Close the clip: Tank' }));
+  expect(screen.queryByTitle('Tank')).toBeNull();
+});

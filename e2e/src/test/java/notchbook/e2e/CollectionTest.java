@@ -207,8 +207,9 @@ class CollectionTest {
                 .press("^Done$")
                 .sees("It is cheap.")
                 .sees("on this device only");
+        new Opened(page).holds("It is cheap.");
         page.reload();
-        rue.sees("It is cheap.").sees("skerrow.example");
+        rue.sees("It is cheap.").sees("skerrow.example").sees("on this device only");
         page.context().setOffline(false);
         assertThat(page.getByText("on this device only")).hasCount(0);
         var other = chrome.signedIn("rue");
@@ -221,7 +222,7 @@ class CollectionTest {
         var page = chrome.signedIn("rue");
         var rue = new Desk(page).go("Collections");
         rue.fill("Title", "From my phone").press("Make the collection").sees("Nothing in it yet");
-        page.evaluate("() => navigator.serviceWorker.ready.then(() => {})");
+        page.evaluate("() => navigator.serviceWorker.ready.then(() => 0)");
         page.evaluate("""
                 () => {
                   const form = document.createElement('form');
@@ -237,7 +238,7 @@ class CollectionTest {
         rue.sees("Keep what was shared").sees("questions.txt").press("^Keep it in From my phone$");
         page.waitForURL(Pattern.compile("/collections/"));
         rue.sees("questions.txt");
-        page.navigate("/shared");
+        page.navigate(Stage.address() + "/shared");
         rue.sees("Nothing came along that can be kept.");
     }
 

@@ -4,8 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.options.Cookie;
-import java.time.Duration;
-import java.time.Instant;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -26,15 +24,6 @@ class NothingLostTest {
     void close() {
         chrome.close();
     }
-
-    private static final Duration WRITING_DOWN = Duration.ofMinutes(1);
-
-    /** What the device keeps of what was opened, to open it again without a network. */
-    private static final String OPENED =
-            "() => indexedDB.databases().then((all) => all.some((one) => one.name === 'notchbook-opened')"
-                    + " ? new Promise((done) => { const open = indexedDB.open('notchbook-opened'); open.onsuccess = () => {"
-                    + " const all = open.result.transaction('clients').objectStore('clients').getAll();"
-                    + " all.onsuccess = () => { open.result.close(); done(all.result); }; }; }) : [])";
 
     @Test
     void keepsEveryWordWhenTheTabClosesWhileOffline() {
@@ -111,8 +100,7 @@ class NothingLostTest {
     @Test
     void opensTheNotebooksLastUsedWithoutANetworkAndTakesWhatIsWritten() {
         ana.write("Light bends.").kept();
-        ana.page().evaluate("() => navigator.serviceWorker.ready.then(() => 0)");
-        waitOnDevice("all => JSON.stringify(all).includes('Light bends.')");
+        new Opened(ana.page()).holds("Light bends.");
         ana.page().context().setOffline(true);
         ana.reload();
         assertThat(ana.page().locator(".ProseMirror")).hasText("Light bends.");
@@ -126,10 +114,10 @@ class NothingLostTest {
     @Test
     void leavesNothingToReadOnTheDeviceAfterSigningOut() {
         ana.write("Light bends.").kept();
-        waitOnDevice("all => all.length > 0");
+        new Opened(ana.page()).waitFor("all => all.length > 0");
         ana.press("Ana ").pick("Sign out");
         ana.page().getByLabel("Name").waitFor();
-        waitOnDevice("all => all.length === 0");
+        new Opened(ana.page()).waitFor("all => all.length === 0");
     }
 
     @Test
@@ -154,16 +142,5 @@ class NothingLostTest {
                 .filteredOn((Cookie cookie) -> cookie.name.equals("notchbook"))
                 .singleElement()
                 .satisfies(cookie -> assertThat(cookie.httpOnly).isTrue());
-    }
-
-    /** Looks now and then: looking all the time would keep the browser from writing it down. */
-    private void waitOnDevice(String isThere) {
-        var end = Instant.now().plus(WRITING_DOWN);
-        boolean there;
-        do {
-            ana.page().waitForTimeout(2_000);
-            there = (Boolean) ana.page().evaluate(OPENED + ".then(" + isThere + ")");
-        } while (!there && Instant.now().isBefore(end));
-        assertThat(there).isTrue();
     }
 }

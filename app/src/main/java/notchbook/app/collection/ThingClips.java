@@ -8,7 +8,6 @@ import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.core.link.Clip;
-import notchbook.core.link.ClipSpan;
 import org.springframework.stereotype.Component;
 
 /** Clips elsewhere that things of collections lead to, for whoever sees the thing. */
@@ -24,8 +23,8 @@ class ThingClips {
         this.cards = cards;
     }
 
-    /** A clip, what it is called, and the part of it that its student wants played. */
-    record ThingClip(String title, Clip clip, ClipSpan span) {}
+    /** A clip, and what it is called. */
+    record ThingClip(String title, Clip clip) {}
 
     ThingClip require(Person reader, UUID thing) {
         return store.findItem(thing)
@@ -33,10 +32,7 @@ class ThingClips {
                         .filter(in -> in.ownerId().equals(reader.id()) || readers.isShown(in.id(), reader.id()))
                         .flatMap(in -> card(in.ownerId(), item))
                         .flatMap(card -> card.clip()
-                                .map(clip -> new ThingClip(
-                                        CitedThings.title(item, Optional.of(card)),
-                                        clip,
-                                        item.told().played()))))
+                                .map(clip -> new ThingClip(CitedThings.title(item, Optional.of(card)), clip))))
                 .orElseThrow(() -> Refusal.notFound("clip"));
     }
 
