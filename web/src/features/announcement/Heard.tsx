@@ -19,7 +19,7 @@ export function Heard({ monday }: { monday: string }) {
   const shown = heard.filter((one) => !one.isRead || isInWeek(one.saidAt, monday));
   if (shown.length === 0) return null;
   return (
-    <Card title="Said to your class">
+    <Card title="Said to your class" className="max-lg:order-first">
       <ul>
         {shown.map((one) => (
           <li key={one.id} className="border-b border-line py-2 last:border-0">
@@ -34,7 +34,11 @@ export function Heard({ monday }: { monday: string }) {
                 {one.by} · {one.className} · {dayName(one.saidAt.slice(0, 10))}
               </span>
               {!one.isRead && (
-                <Button aria-label={`I have read it: ${one.words.slice(0, 60)}`} onClick={() => read(one)}>
+                <Button
+                  className="shrink-0 whitespace-nowrap"
+                  aria-label={`I have read it: ${one.words.slice(0, 60)}`}
+                  onClick={() => read(one)}
+                >
                   I have read it
                 </Button>
               )}

@@ -26,7 +26,7 @@ export function WhomFields({ classId, whom, onChange }: Props) {
   return (
     <div className="mb-3">
       <Radios
-        label="It is asked of"
+        label="Asked of"
         isLabelled
         values={{ all: 'the whole class', some: 'some of it' }}
         value={isForSome ? 'some' : 'all'}
@@ -42,7 +42,9 @@ export function WhomFields({ classId, whom, onChange }: Props) {
                 onChange({ ...whom, groups: toggled(whom.groups, id, target.checked) })
               }
             >
-              <b>{name}</b>, the group
+              <span>
+                <b>{name}</b>, the group
+              </span>
             </Tick>
           ))}
           {inClass.students.map(({ id, name }) => (
@@ -86,7 +88,7 @@ function Longer({ students, longer, onChange }: LongerProps) {
         .filter(({ id }) => id in longer)
         .map(({ id, name }) => (
           <p key={id} className="flex flex-wrap items-center gap-2 py-0.5">
-            <span className="min-w-28 flex-1">{name}</span>
+            <span className="min-w-20 flex-1">{name}</span>
             <input
               type="date"
               required

@@ -39,7 +39,7 @@ export function WeekScreen() {
           ))}
         </ol>
       </div>
-      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">
+      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3 max-lg:contents">
         <Heard monday={week.monday} />
         {back.map((one) => (
           <Card key={one.setWork.id} title={`Back from ${one.setWork.teacher}`}>
