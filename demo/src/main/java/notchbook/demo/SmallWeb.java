@@ -7,6 +7,7 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.URI;
 import java.net.UnknownHostException;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import java.util.concurrent.Executors;
 import java.util.regex.Pattern;
 import notchbook.app.link.PlacesForBrowsers;
 import notchbook.app.link.PublicNames;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Primary;
 import org.springframework.stereotype.Component;
@@ -32,6 +34,9 @@ class SmallWeb extends PublicNames implements PlacesForBrowsers, SmartLifecycle 
     private static final Pattern SAID = Pattern.compile("/oembed/[a-z-]+\\.json");
     private static final Pattern PLAYER = Pattern.compile("/play/[a-z-]+");
     private static final Pattern FILM = Pattern.compile("/films/([a-z-]+)\\.webm");
+
+    private static final Pattern RANGE = Pattern.compile("bytes=(\\d{1,9})-.*");
+    private static final int PARTIAL = 206;
 
     /** A site that asks everyone to sign in. */
     private static final String CLOSED = "members.example";
@@ -96,9 +101,25 @@ class SmallWeb extends PublicNames implements PlacesForBrowsers, SmartLifecycle 
                     exchange.getRequestHeaders().getFirst("Host"),
                     exchange.getRequestURI().getPath());
             exchange.getResponseHeaders().set("Content-Type", answer.type());
-            exchange.sendResponseHeaders(answer.status(), answer.content().length == 0 ? -1 : answer.content().length);
-            exchange.getResponseBody().write(answer.content());
+            exchange.getResponseHeaders().set("Accept-Ranges", "bytes");
+            var from = begin(exchange.getRequestHeaders().getFirst("Range"), answer.content().length);
+            from.ifPresent(at -> exchange.getResponseHeaders()
+                    .set(
+                            "Content-Range",
+                            "bytes %d-%d/%d".formatted(at, answer.content().length - 1, answer.content().length)));
+            var content = Arrays.copyOfRange(answer.content(), from.orElse(0), answer.content().length);
+            exchange.sendResponseHeaders(
+                    from.isPresent() ? PARTIAL : answer.status(), content.length == 0 ? -1 : content.length);
+            exchange.getResponseBody().write(content);
         }
+    }
+
+    /** Where a part begins that is asked for up to the end (RFC 9110, section 14): browsers go forward in a film like this. */
+    private static Optional<Integer> begin(@Nullable String range, int length) {
+        var asked = RANGE.matcher(range == null ? "" : range);
+        return asked.matches()
+                ? Optional.of(Integer.parseInt(asked.group(1))).filter(at -> at < length)
+                : Optional.empty();
     }
 
     private Answer answer(String site, String path) throws IOException {

@@ -186,8 +186,7 @@ class CollectionTest {
                 .frameLocator("iframe")
                 .locator("video");
         assertThat(film).isVisible();
-        film.evaluate("(film) => new Promise((done) => {"
-                + " const look = () => film.currentTime >= 130 ? done() : film.ontimeupdate = look; look(); })");
+        page.waitForCondition(() -> ((Number) film.evaluate("(film) => film.currentTime")).doubleValue() >= 130);
         Assertions.assertThat(asked).isNotEmpty().allMatch(address -> address.contains("start=130"));
         rue.press("^Close the clip$");
         assertThat(page.locator("iframe")).hasCount(0);
