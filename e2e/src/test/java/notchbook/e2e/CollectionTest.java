@@ -199,6 +199,7 @@ class CollectionTest {
         rue.fill("Title", "Fences and walls").press("Make the collection").sees("Nothing in it yet");
         page.evaluate(PASTE, "Dune fences\nThe village pays.");
         rue.sees("The village pays.");
+        new Opened(page).holds("The village pays.");
         page.context().setOffline(true);
         page.evaluate(PASTE, "https://skerrow.example/armour");
         rue.sees("skerrow.example").press("^Say why I kept it: Dune fences$");
@@ -206,7 +207,7 @@ class CollectionTest {
                 .press("^Done$")
                 .sees("It is cheap.")
                 .sees("on this device only");
-        new Opened(page).holds("It is cheap.");
+        new Opened(page).waitFor("all => JSON.stringify(all).includes('It is cheap.')");
         page.reload();
         rue.sees("It is cheap.").sees("skerrow.example").sees("on this device only");
         page.context().setOffline(false);
