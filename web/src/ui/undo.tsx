@@ -44,7 +44,12 @@ export function UndoBar() {
       takeBack();
     };
     window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
+    return () => {
+      window.removeEventListener('keydown', press);
+      // What is offered belongs to the person who is signed in, and goes with their screens.
+      clearTimeout(timer);
+      offer = undefined;
+    };
   }, []);
   return (
     <div aria-live="polite" className="no-print fixed right-4 bottom-4 z-40">
