@@ -160,8 +160,8 @@ class MarksTest extends AppTest {
                 .json()
                 .path("tasks")
                 .valueStream()
-                .filter(task -> task.path("notebookId")
-                        .asString()
+                .filter(task -> task.at("/where/notebookId")
+                        .asString("")
                         .equals(desk.notebook().id().toString()))
                 .map(task -> task.path("words").asString())
                 .toList();

@@ -103,7 +103,7 @@ class PublicWebTest {
     void readsOnlyTheBeginningOfALongPageAndNoLargePicture() throws IOException {
         assertThat(web.page(URI.create("http://tides.example/long")).content()).hasSize(1_000_000);
         assertThatThrownBy(() -> web.picture(URI.create("http://tides.example/large.jpg")))
-                .hasMessageContaining("5 MB");
+                .hasMessageContaining("5,000,000 bytes");
     }
 
     @ParameterizedTest
