@@ -3,7 +3,7 @@ package notchbook.app.link;
 import java.util.Optional;
 import java.util.UUID;
 import notchbook.core.link.Clip;
-import notchbook.core.link.ClipSpan;
+import notchbook.core.text.Minutes;
 
 /** A link's card as a screen needs it; {@code pictureId} is a media item of its owner. */
 public record LinkCardView(
@@ -20,7 +20,7 @@ public record LinkCardView(
         static ClipView of(Clip clip) {
             return new ClipView(
                     clip.address().getHost(),
-                    clip.lengthSeconds().map(ClipSpan::clock).orElse(""));
+                    clip.lengthSeconds().map(Minutes::of).orElse(""));
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import notchbook.app.platform.Ffmpeg;
 import notchbook.app.platform.Refusal;
+import notchbook.core.text.Minutes;
 import notchbook.core.voice.Loudness;
 import org.springframework.stereotype.Component;
 
@@ -105,8 +106,7 @@ class SoundIntake {
     }
 
     private static String length(double millis) {
-        var seconds = Math.round(millis / 1_000);
-        return "%d:%02d".formatted(seconds / 60, seconds % 60);
+        return Minutes.of(Math.round(millis / 1_000));
     }
 
     private static void gather(InputStream samples, Loudness.Gathering gathering) throws IOException {

@@ -2,6 +2,7 @@ package notchbook.core.link;
 
 import java.util.Optional;
 import java.util.regex.Pattern;
+import notchbook.core.text.Minutes;
 import org.jspecify.annotations.Nullable;
 
 /** The part of a clip that is played, in s from its beginning; without an end, to the last second. */
@@ -14,7 +15,7 @@ public record ClipSpan(int startSeconds, Optional<Integer> endSeconds) {
     public ClipSpan {
         if (endSeconds.filter(end -> end <= startSeconds).isPresent()) {
             throw new IllegalArgumentException("A clip ends after it begins: from %s to %s is no part of it."
-                    .formatted(clock(startSeconds), clock(endSeconds.get())));
+                    .formatted(Minutes.of(startSeconds), Minutes.of(endSeconds.get())));
         }
     }
 
@@ -46,18 +47,11 @@ public record ClipSpan(int startSeconds, Optional<Integer> endSeconds) {
 
     /** As it is typed; blank where all of the beginning is played. */
     public String from() {
-        return startSeconds == 0 ? "" : clock(startSeconds);
+        return startSeconds == 0 ? "" : Minutes.of(startSeconds);
     }
 
     /** As it is typed; blank where it plays to its end. */
     public String to() {
-        return endSeconds.map(ClipSpan::clock).orElse("");
-    }
-
-    /** A time or a length in s as minutes and seconds, with hours where there are any. */
-    public static String clock(int seconds) {
-        return seconds < 3_600
-                ? "%d:%02d".formatted(seconds / 60, seconds % 60)
-                : "%d:%02d:%02d".formatted(seconds / 3_600, seconds / 60 % 60, seconds % 60);
+        return endSeconds.map(Minutes::of).orElse("");
     }
 }

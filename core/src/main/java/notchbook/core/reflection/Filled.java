@@ -1,5 +1,6 @@
 package notchbook.core.reflection;
 
+import notchbook.core.text.Minutes;
 import notchbook.core.text.WordRange;
 import notchbook.core.text.Words;
 
@@ -22,6 +23,6 @@ public record Filled(int words, double spokenSeconds, boolean isHandwritten) {
     String inWords() {
         var typed = words + (words == 1 ? " word" : " words");
         var seconds = Math.round(spokenSeconds);
-        return seconds == 0 ? typed : "%s and %d:%02d spoken".formatted(typed, seconds / 60, seconds % 60);
+        return seconds == 0 ? typed : "%s and %s spoken".formatted(typed, Minutes.of(seconds));
     }
 }

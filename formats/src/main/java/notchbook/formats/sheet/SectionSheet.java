@@ -12,6 +12,7 @@ import notchbook.core.ink.Drawing;
 import notchbook.core.layer.Layer;
 import notchbook.core.notebook.Zone;
 import notchbook.core.text.Document;
+import notchbook.core.text.Minutes;
 import notchbook.core.voice.SpokenLines;
 
 /** A section as it leaves, in whatever form: its pages and reflections, with who made it and which version it is. */
@@ -143,8 +144,7 @@ public record SectionSheet(
 
         /** Minutes and seconds, such as 3:05. */
         public String length() {
-            var whole = Math.round(seconds);
-            return "%d:%02d".formatted(whole / 60, whole % 60);
+            return Minutes.of(Math.round(seconds));
         }
     }
 
