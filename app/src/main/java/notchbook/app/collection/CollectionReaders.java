@@ -66,65 +66,24 @@ public class CollectionReaders {
                 .and(COLLECTION.ID.in(byClass).or(COLLECTION.ID.in(byName)).or(COLLECTION.ID.in(byGroup)));
     }
 
-    public List<UUID> classesOf(UUID collectionId) {
-        return db.select(COLLECTION_FOR_CLASS.CLASS_ID)
-                .from(COLLECTION_FOR_CLASS)
-                .where(COLLECTION_FOR_CLASS.COLLECTION_ID.eq(collectionId))
-                .fetch(COLLECTION_FOR_CLASS.CLASS_ID);
+    /** The classes, groups or people to whom a collection is shown. */
+    public List<UUID> of(UUID collectionId, ReaderKind kind) {
+        return db.select(kind.reader)
+                .from(kind.reader.getTable())
+                .where(kind.collection.eq(collectionId))
+                .fetch(kind.reader);
     }
 
-    public List<UUID> peopleOf(UUID collectionId) {
-        return db.select(COLLECTION_FOR_PERSON.PERSON_ID)
-                .from(COLLECTION_FOR_PERSON)
-                .where(COLLECTION_FOR_PERSON.COLLECTION_ID.eq(collectionId))
-                .fetch(COLLECTION_FOR_PERSON.PERSON_ID);
-    }
-
-    public List<UUID> groupsOf(UUID collectionId) {
-        return db.select(COLLECTION_FOR_GROUP.GROUP_ID)
-                .from(COLLECTION_FOR_GROUP)
-                .where(COLLECTION_FOR_GROUP.COLLECTION_ID.eq(collectionId))
-                .fetch(COLLECTION_FOR_GROUP.GROUP_ID);
-    }
-
-    public void showToGroup(UUID collectionId, UUID groupId, Instant at) {
-        db.insertInto(COLLECTION_FOR_GROUP)
-                .values(collectionId, groupId, at)
+    public void show(UUID collectionId, ReaderKind kind, UUID reader, Instant at) {
+        db.insertInto(kind.reader.getTable())
+                .values(collectionId, reader, at)
                 .onDuplicateKeyIgnore()
                 .execute();
     }
 
-    public void hideFromGroup(UUID collectionId, UUID groupId) {
-        db.deleteFrom(COLLECTION_FOR_GROUP)
-                .where(COLLECTION_FOR_GROUP.COLLECTION_ID.eq(collectionId), COLLECTION_FOR_GROUP.GROUP_ID.eq(groupId))
-                .execute();
-    }
-
-    public void showToClass(UUID collectionId, UUID classId, Instant at) {
-        db.insertInto(COLLECTION_FOR_CLASS)
-                .values(collectionId, classId, at)
-                .onDuplicateKeyIgnore()
-                .execute();
-    }
-
-    public void showToPerson(UUID collectionId, UUID personId, Instant at) {
-        db.insertInto(COLLECTION_FOR_PERSON)
-                .values(collectionId, personId, at)
-                .onDuplicateKeyIgnore()
-                .execute();
-    }
-
-    public void hideFromClass(UUID collectionId, UUID classId) {
-        db.deleteFrom(COLLECTION_FOR_CLASS)
-                .where(COLLECTION_FOR_CLASS.COLLECTION_ID.eq(collectionId), COLLECTION_FOR_CLASS.CLASS_ID.eq(classId))
-                .execute();
-    }
-
-    public void hideFromPerson(UUID collectionId, UUID personId) {
-        db.deleteFrom(COLLECTION_FOR_PERSON)
-                .where(
-                        COLLECTION_FOR_PERSON.COLLECTION_ID.eq(collectionId),
-                        COLLECTION_FOR_PERSON.PERSON_ID.eq(personId))
+    public void hide(UUID collectionId, ReaderKind kind, UUID reader) {
+        db.deleteFrom(kind.reader.getTable())
+                .where(kind.collection.eq(collectionId), kind.reader.eq(reader))
                 .execute();
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.collection.ReaderKind;
 import notchbook.app.people.Person;
 import notchbook.app.show.Shown.ShownCollection;
 import notchbook.app.show.Shown.ShownLine;
@@ -49,7 +50,7 @@ class ShowController {
     @DeleteMapping("/api/collections/{id}/readers/classes/{schoolClass}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void notToClass(@AuthenticationPrincipal Person owner, @PathVariable UUID id, @PathVariable UUID schoolClass) {
-        showing.notToClass(owner, id, schoolClass);
+        showing.takeBack(owner, id, ReaderKind.CLASS, schoolClass);
     }
 
     @PutMapping("/api/collections/{id}/readers/groups/{group}")
@@ -61,7 +62,7 @@ class ShowController {
     @DeleteMapping("/api/collections/{id}/readers/groups/{group}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void notToGroup(@AuthenticationPrincipal Person owner, @PathVariable UUID id, @PathVariable UUID group) {
-        showing.notToGroup(owner, id, group);
+        showing.takeBack(owner, id, ReaderKind.GROUP, group);
     }
 
     @PutMapping("/api/collections/{id}/readers/people/{person}")
@@ -73,7 +74,7 @@ class ShowController {
     @DeleteMapping("/api/collections/{id}/readers/people/{person}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void notToPerson(@AuthenticationPrincipal Person owner, @PathVariable UUID id, @PathVariable UUID person) {
-        showing.notToPerson(owner, id, person);
+        showing.takeBack(owner, id, ReaderKind.PERSON, person);
     }
 
     @GetMapping("/api/shown-collections")

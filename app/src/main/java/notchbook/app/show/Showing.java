@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.app.collection.CollectionReaders;
 import notchbook.app.collection.Collections;
+import notchbook.app.collection.ReaderKind;
 import notchbook.app.group.Groups;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
@@ -48,10 +49,10 @@ public class Showing {
 
     ShownTo of(Person owner, UUID collectionId) {
         collections.requireOwn(owner, collectionId);
-        var classes = readers.classesOf(collectionId);
-        var named = readers.peopleOf(collectionId);
+        var classes = readers.of(collectionId, ReaderKind.CLASS);
+        var named = readers.of(collectionId, ReaderKind.PERSON);
         var own = people.classesOf(owner);
-        var grouped = readers.groupsOf(collectionId);
+        var grouped = readers.of(collectionId, ReaderKind.GROUP);
         var ownGroups = groups.of(owner);
         return new ShownTo(
                 own.stream()
@@ -98,19 +99,18 @@ public class Showing {
     @Transactional
     public void toClass(Person owner, UUID collectionId, UUID classId) {
         collections.requireOwn(owner, collectionId);
-        readers.showToClass(collectionId, people.requireClass(owner, classId).id(), clock.now());
+        readers.show(
+                collectionId,
+                ReaderKind.CLASS,
+                people.requireClass(owner, classId).id(),
+                clock.now());
     }
 
     @Transactional
     public void toGroup(Person owner, UUID collectionId, UUID groupId) {
         collections.requireOwn(owner, collectionId);
-        readers.showToGroup(collectionId, groups.require(owner, groupId).id(), clock.now());
-    }
-
-    @Transactional
-    void notToGroup(Person owner, UUID collectionId, UUID groupId) {
-        collections.requireOwn(owner, collectionId);
-        readers.hideFromGroup(collectionId, groupId);
+        readers.show(
+                collectionId, ReaderKind.GROUP, groups.require(owner, groupId).id(), clock.now());
     }
 
     @Transactional
@@ -119,19 +119,13 @@ public class Showing {
         if (around(owner).noneMatch(one -> one.id().equals(personId))) {
             throw Refusal.notFound("person");
         }
-        readers.showToPerson(collectionId, personId, clock.now());
+        readers.show(collectionId, ReaderKind.PERSON, personId, clock.now());
     }
 
     /** It is theirs no more from this moment on. */
     @Transactional
-    void notToClass(Person owner, UUID collectionId, UUID classId) {
+    void takeBack(Person owner, UUID collectionId, ReaderKind kind, UUID reader) {
         collections.requireOwn(owner, collectionId);
-        readers.hideFromClass(collectionId, classId);
-    }
-
-    @Transactional
-    void notToPerson(Person owner, UUID collectionId, UUID personId) {
-        collections.requireOwn(owner, collectionId);
-        readers.hideFromPerson(collectionId, personId);
+        readers.hide(collectionId, kind, reader);
     }
 }
