@@ -12,7 +12,6 @@ import java.util.UUID;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
-import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.source.Cited;
 import notchbook.core.source.Source;
@@ -60,10 +59,7 @@ public class CitedThings {
 
     /** The collection that a thing of the reader's own is in. */
     public UUID collectionOf(Person reader, UUID thing) {
-        return store.ownItems(reader.id(), List.of(thing)).stream()
-                .findFirst()
-                .map(Item::collectionId)
-                .orElseThrow(() -> Refusal.notFound("thing"));
+        return collections.requireThing(reader, thing).collectionId();
     }
 
     private List<Cited> cited(Person reader, List<Item> items, Map<UUID, Instant> keptAt) {

@@ -209,6 +209,13 @@ public class Collections {
         store.deleteItem(id, itemId, clock.now());
     }
 
+    /** A thing of the reader's own that is in no bin, whichever collection it is in. */
+    Item requireThing(Person reader, UUID id) {
+        return store.ownItems(reader.id(), List.of(id)).stream()
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("thing"));
+    }
+
     /** A thing of one of the reader's own collections. */
     Item requireItem(Person reader, UUID collectionId, UUID itemId) {
         require(reader, collectionId);
