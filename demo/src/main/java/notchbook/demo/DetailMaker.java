@@ -33,7 +33,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Says of the things of collections what details.txt says of them: {@code +} is a detail, {@code .} a thing with why it was kept and its
- * values, {@code ~} where one comes from, {@code >} a tie, {@code @} a view that is kept.
+ * values, {@code ~} where one comes from, {@code *} which part of its clip plays, {@code >} a tie, {@code @} a view that is kept.
  */
 @Component
 class DetailMaker {
@@ -106,19 +106,7 @@ class DetailMaker {
                     .filter(one -> !one.isBlank())
                     .map(one -> one.split(":", 2))
                     .collect(toMap(one -> byName.get(one[0].strip()), one -> values(one[1])));
-            things.tell(
-                    owner,
-                    collection.id(),
-                    collection.things().get(parts.getFirst()),
-                    new Things.Telling(
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.of(parts.get(1)),
-                            Optional.empty(),
-                            values,
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty()));
+            tell(parts.getFirst(), Optional.of(parts.get(1)), values, Optional.empty(), Optional.empty());
         }
 
         /** Its kind, who made it, when, where it stands, and how far it is trusted for which reason. */
@@ -132,19 +120,7 @@ class DetailMaker {
                     Optional.empty(),
                     Optional.of(Trust.valueOf(parts.get(5))),
                     List.of(parts.get(6)));
-            things.tell(
-                    owner,
-                    collection.id(),
-                    collection.things().get(parts.getFirst()),
-                    new Things.Telling(
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Map.of(),
-                            Optional.of(source),
-                            Optional.empty(),
-                            Optional.empty()));
+            tell(parts.getFirst(), Optional.empty(), Map.of(), Optional.of(source), Optional.empty());
         }
 
         private static List<String> values(String typed) {
@@ -153,19 +129,29 @@ class DetailMaker {
 
         /** The part of its clip that plays. */
         private void played(List<String> parts) {
+            var played = new Things.Played(parts.get(1), parts.get(2));
+            tell(parts.getFirst(), Optional.empty(), Map.of(), Optional.empty(), Optional.of(played));
+        }
+
+        private void tell(
+                String title,
+                Optional<String> why,
+                Map<UUID, List<String>> values,
+                Optional<Source> source,
+                Optional<Things.Played> played) {
             things.tell(
                     owner,
                     collection.id(),
-                    collection.things().get(parts.getFirst()),
+                    collection.things().get(title),
                     new Things.Telling(
                             Optional.empty(),
                             Optional.empty(),
+                            why,
                             Optional.empty(),
+                            values,
+                            source,
                             Optional.empty(),
-                            Map.of(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.of(new Things.Played(parts.get(1), parts.get(2)))));
+                            played));
         }
 
         private void tie(List<String> parts) {
