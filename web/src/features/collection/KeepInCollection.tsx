@@ -9,9 +9,6 @@ import { WhereToKeep } from './WhereToKeep';
 /** What is kept, with the name by which it stands in a collection (its own where that is blank). */
 export type Kept = Pick<Api['ItemBody'], 'kind' | 'title' | 'entryId' | 'leadsTo' | 'url'>;
 
-/** As long as a name in a collection. */
-const LONGEST_NAME = 120;
-
 export const keptEntry = (id: string, title: string): Kept => ({
   kind: 'ENTRY',
   entryId: id,
@@ -43,8 +40,7 @@ function KeepDialog({ things, onClose }: { things: Kept[]; onClose: () => void }
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
   const wished = things.filter((thing) => !leftOut.has(keyOf(thing)));
   const keep = async (collection: string) => {
-    for (const thing of wished)
-      await put(collection, { ...thing, title: thing.title.slice(0, LONGEST_NAME), note: '' });
+    for (const thing of wished) await put(collection, { ...thing, note: '' });
   };
   if (into)
     return (

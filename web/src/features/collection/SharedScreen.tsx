@@ -61,5 +61,5 @@ function wishesIn(search: URLSearchParams): Wish[] {
   const words = (name: string) => search.get(name)?.trim() ?? '';
   return foundIn(words('url') || words('text') || words('title'))
     .map(ofFound)
-    .map((wish) => (wish.kind === 'LINK' ? { ...wish, title: words('title').slice(0, 120) } : wish));
+    .map((wish) => (wish.kind === 'LINK' ? { ...wish, title: words('title') } : wish));
 }

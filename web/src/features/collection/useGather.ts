@@ -4,9 +4,6 @@ import { isListFile, tableIn } from '../gather';
 import { type Found, foundIn } from './gathered';
 import type { Wish } from './usePut';
 
-/** As long as a name in a collection. */
-const LONGEST_NAME = 120;
-
 /** One file of many things, which is looked into first. */
 function listIn(data: DataTransfer): File | undefined {
   const [file, ...others] = data.files;
@@ -24,7 +21,7 @@ const wishesIn = (data: DataTransfer): Wish[] =>
 /** A file as a thing, under its own name. */
 export const ofFile = (file: File): Wish => ({
   kind: 'FILE',
-  title: file.name.slice(0, LONGEST_NAME),
+  title: file.name,
   note: '',
   file: { blob: file, name: file.name },
 });
