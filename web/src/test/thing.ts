@@ -1,13 +1,7 @@
 import type { Api } from '../api';
+import { UNKNOWN_SOURCE } from '../features/source';
 
-export const UNKNOWN_SOURCE: Api['Source'] = {
-  kind: 'WEB_PAGE',
-  authors: [],
-  published: '',
-  where: '',
-  purpose: '',
-  reasons: [],
-};
+export { UNKNOWN_SOURCE };
 
 /** A thing of a collection, a note unless something else is said. */
 export const thing = (title: string, more: Partial<Api['ItemView']> = {}): Api['ItemView'] => ({

@@ -2,3 +2,4 @@ export { ReferenceList } from './ReferenceList';
 export { SourceFields } from './SourceFields';
 export { SourceLine } from './SourceLine';
 export { TRUST_NAMES } from './sourceWords';
+export { UNKNOWN_SOURCE } from './unknown';

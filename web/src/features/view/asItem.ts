@@ -1,16 +1,8 @@
 import type { Api } from '../../api';
+import { UNKNOWN_SOURCE } from '../source';
 import type { Item } from './details';
 
 export type NewThing = Api['ItemBody'];
-
-const UNKNOWN: Api['Source'] = {
-  kind: 'WEB_PAGE',
-  authors: [],
-  published: '',
-  where: '',
-  purpose: '',
-  reasons: [],
-};
 
 /** A thing as it is seen until the server has it: what its page or its file says of itself comes then. */
 export const asItem = (id: string, { kind, title, note, url }: NewThing, today: string): Item => ({
@@ -25,8 +17,8 @@ export const asItem = (id: string, { kind, title, note, url }: NewThing, today: 
   topics: [],
   notches: [],
   keptOn: today,
-  source: UNKNOWN,
-  found: UNKNOWN,
+  source: UNKNOWN_SOURCE,
+  found: UNKNOWN_SOURCE,
   takenFrom: '',
   played: { from: '', to: '' },
   marks: [],
