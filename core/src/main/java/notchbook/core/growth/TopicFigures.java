@@ -67,8 +67,11 @@ final class TopicFigures {
                 known(to, day -> Growth.percent(weight(coveredBy(day)))),
                 hasAll()
                         ? List.of("A point is covered when something is notched to it.")
-                        : List.of("%s has %s of the marks."
-                                .formatted(capital(name()), Growth.percent(weight(points().toList())))));
+                        : List.of("%s %s %s of the marks."
+                                .formatted(
+                                        capital(name()),
+                                        topics.size() == 1 ? "has" : "have",
+                                        Growth.percent(weight(points().toList())))));
     }
 
     private Change kinds(LocalDate from, LocalDate to) {

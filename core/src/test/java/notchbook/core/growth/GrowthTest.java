@@ -96,6 +96,11 @@ class GrowthTest {
         assertThat(of(growth, "how sure I was of these topics, of 4", plain(0), plain(2))
                         .later())
                 .contains("2.5");
+        assertThat(of(growth, "of the marks in the exam covered, through these topics", plain(0), plain(2))
+                        .why())
+                .singleElement()
+                .asString()
+                .startsWith("These topics have ");
         assertThat(of(growth, "points of these topics covered", plain(0), plain(2))
                         .later())
                 .contains("2 of 4");
