@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -22,6 +23,12 @@ class ThingMarksTest extends AppTest {
         send("PUT", "/api/collections/" + collection, "{'title':'Echoes','purpose':''}");
         send("PUT", of("/items/" + thing), "{'kind':'NOTE','title':'Ask about bats','note':'n'}");
         send("PUT", of("/items/%s/notches/%s".formatted(thing, school.node("2.3a"))), "");
+    }
+
+    /** The student is one for all tests, and marks on things stand in each notebook of their syllabus. */
+    @AfterEach
+    void leaveNoMarks() {
+        send("DELETE", "/api/collections/" + collection, "");
     }
 
     private String of(String path) {
@@ -62,8 +69,6 @@ class ThingMarksTest extends AppTest {
         put("{'kind':'TASK','due':'2026-11-26'}");
         var tasks = browser.get(school.student, "/api/weeks/2026-11-23").json().path("tasks");
         assertThat(Browser.texts(tasks, "id")).contains(mark.toString());
-        // The week is one for all tests.
-        send("DELETE", "/api/things/%s/marks/%s".formatted(thing, mark), "");
     }
 
     @Test
