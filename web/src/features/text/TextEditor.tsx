@@ -12,6 +12,8 @@ import { TextTools } from './TextTools';
 export type TextProps = {
   content: unknown;
   isChosen: boolean;
+  /** Whether what is chosen and still empty is written into at once; where other fields come first it is not. */
+  isBegun?: boolean;
   /** What the text is, for those who can't see where it stands. */
   label?: string;
   placeholder?: string;
@@ -27,7 +29,7 @@ export type TextProps = {
   /** The recordings of the page that lines are tied to. */
   hearing?: TextHearing;
   /** A picture that was pasted into the text and belongs beside it. */
-  onPicture: (picture: File) => void;
+  onPicture?: (picture: File) => void;
 };
 
 /** How far from the edges of the window what is being written stays, in px. */
@@ -37,6 +39,7 @@ const CLEAR_PX = { top: 70, bottom: 90, left: 0, right: 0 };
 export function TextEditor({
   content,
   isChosen,
+  isBegun = isChosen,
   label = 'Typed text',
   placeholder = 'Write here',
   marking,
@@ -62,7 +65,7 @@ export function TextEditor({
     extensions: known,
     content: content as JSONContent,
     injectCSS: false,
-    autofocus: isChosen && !hasText(content) ? 'end' : false,
+    autofocus: isBegun && !hasText(content) ? 'end' : false,
     editorProps: {
       // The head above and the bar below cover neither the line that is written nor the one after it.
       scrollThreshold: CLEAR_PX,
@@ -72,12 +75,14 @@ export function TextEditor({
       transformPastedHTML: (html) =>
         DOMPurify.sanitize(html, { FORBID_TAGS: ['img', 'style', 'svg', 'math'] }),
       handlePaste: (_, event) => {
-        const pictures = picturesIn(event.clipboardData);
-        pictures.forEach(latest.current.onPicture);
+        const { onPicture: take } = latest.current;
+        const pictures = take ? picturesIn(event.clipboardData) : [];
+        for (const picture of pictures) take?.(picture);
         return pictures.length > 0;
       },
       handleKeyDown: (_, event) => pressed(event),
-      handleClick: (_, __, event) => followed(event),
+      // The press and its end may lie on both sides of a change of the text; a click is one whatever the editor makes of it.
+      handleDOMEvents: { click: (_, event) => followed(event) },
     },
     onUpdate: ({ editor: changed }) => keep(changed),
   });

@@ -107,7 +107,7 @@ class InkTest {
         rue.write("Look at the ");
         rue.press("^Put in").pick("Link").press("^Spot 1: Crest");
         rue.kept().reload();
-        page.locator(".prose a").click();
+        page.locator(".ProseMirror a").click();
         assertThat(page).hasURL(Pattern.compile("#spot-"));
         assertThat(written().locator("circle")).hasCount(2);
     }
