@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, ChoiceField, Dialog, Empty, TextField, Trouble } from '../../ui';
-import { SourceLine } from '../source';
+import { SourceLine, StyleField, useStyle } from '../source';
 import { citationQuery, collectionQuery, collectionsQuery } from './queries';
 
 /** More are found by words. */
@@ -17,6 +17,7 @@ type Props = {
 export function CiteDialog({ onCite, onClose }: Props) {
   const queries = useQueryClient();
   const collections = useQuery(collectionsQuery).data;
+  const { style, choose } = useStyle();
   const [chosen, setChosen] = useState<string>();
   const [words, setWords] = useState('');
   const id = chosen ?? collections?.[0]?.id ?? '';
@@ -75,8 +76,12 @@ export function CiteDialog({ onCite, onClose }: Props) {
           {found.length > MOST && (
             <p className="text-[13px] text-soft">{found.length - MOST} more; type to find them.</p>
           )}
-          <p className="mt-3 text-[13px] text-soft">
-            What you cite is listed behind your pages when you hand them in.
+          <div className="mt-3">
+            <StyleField style={style} onChoose={(next) => void choose(next)} />
+          </div>
+          <p className="text-[13px] text-soft">
+            What you cite is listed behind your pages in this style when you hand them in. Words that you
+            leave as they are put in follow it.
           </p>
         </>
       )}

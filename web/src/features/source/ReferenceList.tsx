@@ -1,19 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Button, ChoiceField, Dialog, Empty } from '../../ui';
-import { referencesQuery, type Style } from './queries';
-
-const STYLES: Record<Style, string> = {
-  APA: 'APA',
-  HARVARD: 'Harvard',
-  MLA: 'MLA',
-  CHICAGO: 'Chicago, author and year',
-  VANCOUVER: 'Vancouver, numbered',
-};
+import { Button, Dialog, Empty } from '../../ui';
+import { referencesQuery } from './queries';
+import { StyleField } from './StyleField';
+import { useStyle } from './useStyle';
 
 /** The things of a collection as a list of references, to be copied into a text. */
 export function ReferenceList({ collection, onClose }: { collection: string; onClose: () => void }) {
-  const [style, setStyle] = useState<Style>('HARVARD');
+  const { style, choose } = useStyle();
   const [isCopied, setCopied] = useState(false);
   const list = useQuery(referencesQuery(collection, style));
   const lines = list.data ?? [];
@@ -23,20 +17,13 @@ export function ReferenceList({ collection, onClose }: { collection: string; onC
   };
   return (
     <Dialog title="References" onClose={onClose} size="wide">
-      <ChoiceField
-        label="Style"
-        value={style}
-        onChange={({ target: { value } }) => {
-          setStyle(value as Style);
+      <StyleField
+        style={style}
+        onChoose={(next) => {
+          void choose(next);
           setCopied(false);
         }}
-      >
-        {Object.entries(STYLES).map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </ChoiceField>
+      />
       {list.isSuccess && lines.length === 0 && (
         <Empty>
           Nothing here comes from elsewhere. Links are listed, and things of which you say where they come

@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { type Api, api, unwrap } from '../../api';
 
-export type Style = 'APA' | 'HARVARD' | 'MLA' | 'CHICAGO' | 'VANCOUVER';
+export type Style = Api['StyleBody']['style'];
 export type Reference = Api['Reference'];
 
 export const referencesQuery = (id: string, style: Style) =>
@@ -10,6 +10,11 @@ export const referencesQuery = (id: string, style: Style) =>
     queryFn: () =>
       unwrap(api.GET('/api/collections/{id}/references', { params: { path: { id }, query: { style } } })),
   });
+
+export const styleQuery = queryOptions({
+  queryKey: ['reference-style'],
+  queryFn: () => unwrap(api.GET('/api/reference-style')),
+});
 
 /** What a student asks of a source; the core knows. */
 export const questionsQuery = queryOptions({

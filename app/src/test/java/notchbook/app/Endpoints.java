@@ -275,6 +275,8 @@ final class Endpoints {
                     STUDENT_ONLY),
             entry("DELETE /api/collections/{collection}/ties/{tie}", STUDENT_ONLY),
             entry("GET /api/source-questions", ANYONE_SIGNED_IN),
+            entry("GET /api/reference-style", ANYONE_OWN),
+            entry("PUT /api/reference-style {'style':'APA'}", ANYONE_OWN),
             entry("GET /api/collections/{collection}/references?style=APA", STUDENT_ONLY),
             entry("GET /api/things/{item}/citation", STUDENT_ONLY),
             entry("GET /api/things/{item}/clip", NOBODY),

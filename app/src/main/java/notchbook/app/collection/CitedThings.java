@@ -15,15 +15,11 @@ import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.source.Cited;
 import notchbook.core.source.Source;
-import notchbook.formats.source.ReferenceStyle;
 import org.springframework.stereotype.Component;
 
 /** The things of a collection as they are cited: with what their student says of them, and what was found by itself. */
 @Component
 public class CitedThings {
-    /** Of what is cited on pages, and listed behind them. */
-    public static final ReferenceStyle STYLE = ReferenceStyle.APA;
-
     private final Collections collections;
     private final CollectionStore store;
     private final LinkCards cards;

@@ -27,6 +27,7 @@ import static notchbook.tables.Tables.READER_LINK;
 import static notchbook.tables.Tables.READER_LINK_MEDIA;
 import static notchbook.tables.Tables.READER_LINK_RULE;
 import static notchbook.tables.Tables.READER_TRY;
+import static notchbook.tables.Tables.REFERENCE_STYLE;
 import static notchbook.tables.Tables.SCHOOL_BREAK;
 import static notchbook.tables.Tables.SCHOOL_TERM;
 import static notchbook.tables.Tables.SCHOOL_YEAR;
@@ -54,6 +55,7 @@ class BagTablesTest {
             READER_LINK_MEDIA,
             READER_LINK_RULE,
             READER_TRY,
+            REFERENCE_STYLE,
             SHOWN_MAIL,
             ANNOUNCEMENT,
             ANNOUNCEMENT_READ,

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import notchbook.core.text.Document.Block;
 import notchbook.core.text.Document.BulletList;
@@ -38,47 +40,57 @@ public final class Citing {
                 .toList();
     }
 
-    /** The same text for readers elsewhere: what cites a thing leads where the thing itself does, or nowhere. */
-    public static Document ledOn(Document text, Function<UUID, Optional<String>> addressOf) {
-        return new Document(blocks(text.blocks(), addressOf));
+    /**
+     * The same text for readers elsewhere: what cites a thing leads where the thing itself does, or nowhere, and says what
+     * {@code worded} makes of its words.
+     */
+    public static Document ledOn(
+            Document text, Function<UUID, Optional<String>> addressOf, BiFunction<UUID, String, String> worded) {
+        return new Document(blocks(text.blocks(), words -> ledOn(words, addressOf, worded)));
     }
 
-    private static List<Block> blocks(List<Block> blocks, Function<UUID, Optional<String>> addressOf) {
-        return blocks.stream().map(block -> block(block, addressOf)).toList();
+    private static Text ledOn(
+            Text words, Function<UUID, Optional<String>> addressOf, BiFunction<UUID, String, String> worded) {
+        var thing = words.marks().stream()
+                .flatMap(mark -> mark instanceof Link link ? link.thing().stream() : Stream.empty())
+                .findFirst();
+        return thing.map(cited -> new Text(worded.apply(cited, words.text()), marks(words.marks(), addressOf)))
+                .orElse(words);
     }
 
-    private static Block block(Block block, Function<UUID, Optional<String>> addressOf) {
+    private static List<Block> blocks(List<Block> blocks, UnaryOperator<Text> change) {
+        return blocks.stream().map(block -> block(block, change)).toList();
+    }
+
+    private static Block block(Block block, UnaryOperator<Text> change) {
         return switch (block) {
-            case Paragraph paragraph -> new Paragraph(inline(paragraph.content(), addressOf));
-            case Heading heading -> new Heading(heading.level(), inline(heading.content(), addressOf));
-            case BulletList list -> new BulletList(items(list.items(), addressOf));
-            case NumberedList list -> new NumberedList(list.start(), items(list.items(), addressOf));
+            case Paragraph paragraph -> new Paragraph(inline(paragraph.content(), change));
+            case Heading heading -> new Heading(heading.level(), inline(heading.content(), change));
+            case BulletList list -> new BulletList(items(list.items(), change));
+            case NumberedList list -> new NumberedList(list.start(), items(list.items(), change));
             case CheckList list ->
                 new CheckList(list.items().stream()
-                        .map(item -> new CheckItem(item.isDone(), blocks(item.content(), addressOf)))
+                        .map(item -> new CheckItem(item.isDone(), blocks(item.content(), change)))
                         .toList());
-            case Quotation quotation -> new Quotation(quotation.source(), blocks(quotation.content(), addressOf));
+            case Quotation quotation -> new Quotation(quotation.source(), blocks(quotation.content(), change));
             case Table table ->
                 new Table(table.rows().stream()
                         .map(row -> row.stream()
                                 .map(cell -> new Cell(
-                                        cell.isHeader(),
-                                        cell.columns(),
-                                        cell.rows(),
-                                        blocks(cell.content(), addressOf)))
+                                        cell.isHeader(), cell.columns(), cell.rows(), blocks(cell.content(), change)))
                                 .toList())
                         .toList());
             case FormulaBlock formula -> formula;
         };
     }
 
-    private static List<List<Block>> items(List<List<Block>> items, Function<UUID, Optional<String>> addressOf) {
-        return items.stream().map(item -> blocks(item, addressOf)).toList();
+    private static List<List<Block>> items(List<List<Block>> items, UnaryOperator<Text> change) {
+        return items.stream().map(item -> blocks(item, change)).toList();
     }
 
-    private static List<Inline> inline(List<Inline> content, Function<UUID, Optional<String>> addressOf) {
+    private static List<Inline> inline(List<Inline> content, UnaryOperator<Text> change) {
         return content.stream()
-                .map(one -> one instanceof Text words ? new Text(words.text(), marks(words.marks(), addressOf)) : one)
+                .<Inline>map(one -> one instanceof Text words ? change.apply(words) : one)
                 .toList();
     }
 

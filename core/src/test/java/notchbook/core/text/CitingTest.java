@@ -56,14 +56,25 @@ class CitingTest {
     @Test
     void leadsToWhereTheThingItselfDoes() {
         var text = new Document(all(cites(WALL)));
-        assertThat(Citing.ledOn(text, thing -> Optional.of(WEB.address())))
+        assertThat(Citing.ledOn(text, thing -> Optional.of(WEB.address()), (thing, words) -> words))
                 .isEqualTo(new Document(all(words(Set.of(WEB, Style.ITALIC)))));
     }
 
     @Test
     void leadsNowhereWhereTheThingIsGoneAndLeavesOtherLinks() {
         var text = new Document(List.of(cites(WALL), words(Set.of(WEB))));
-        assertThat(Citing.ledOn(text, thing -> Optional.empty()))
+        assertThat(Citing.ledOn(text, thing -> Optional.empty(), (thing, words) -> words))
                 .isEqualTo(new Document(List.of(words(Set.of(Style.ITALIC)), words(Set.of(WEB)))));
+    }
+
+    @Test
+    void saysOfEachThingWhatItIsToSayAndLeavesAllOtherWords() {
+        var text = new Document(all(cites(WALL)));
+        var worded =
+                Citing.ledOn(text, thing -> Optional.empty(), (thing, words) -> thing.equals(WALL) ? "(1)" : words);
+        assertThat(worded.plainText()).contains("(1)").doesNotContain("(Byrne, 2024)");
+        var plain = new Document(all(words(Set.of(WEB))));
+        assertThat(Citing.ledOn(plain, thing -> Optional.empty(), (thing, words) -> "(1)"))
+                .isEqualTo(plain);
     }
 }
