@@ -176,19 +176,62 @@ class CollectionsOutTest extends AppTest {
     }
 
     @Test
-    void areCitedOnAPageAndListedBehindIt() {
+    void leaveDetailsAtHomeThatAViewDoesNotShow() {
+        var owner = UUID.randomUUID();
+        put("/details/" + owner, "{'name':'Owner','kind':'WORDS','unit':''}");
+        tell(wall, "{'values':{'%s':['Aunt Ada']}}".formatted(owner));
+        var view = UUID.randomUUID();
+        put(
+                "/views/" + view,
+                "{'name':'Dear','look':{'shape':'TABLE','words':'','only':{},'sorts':[],'height':'COUNT','shown':['%s']}}"
+                        .formatted(cost));
+        keepEntry("VIEW", "{'collection':'%s','view':'%s','name':'Dear'}".formatted(id, view));
+        var content = browser.get(of.teacher(), "/api/hand-ins/" + sealedPage())
+                .json()
+                .at("/pages/0/entries/0/content");
+        assertThat(content.path("seen").toString()).contains("6200").doesNotContain("Aunt Ada", "Owner");
+    }
+
+    private void sayWhereTheWallIsFrom() {
         tell(
                 wall,
                 "{'source':{'kind':'NEWS','authors':['Byrne, Ada'],'published':'2024','where':'','purpose':'','reasons':[]}}");
-        var cited =
-                browser.get(student, "/api/things/%s/citation".formatted(wall)).json();
-        assertThat(cited.path("collection").asString()).isEqualTo(id.toString());
-        assertThat(cited.at("/reference/inText").asString()).isEqualTo("(Byrne, 2024)");
+    }
+
+    /** As the words are put in at first. */
+    private void cite() {
         keepEntry(
                 "TYPED",
                 ("{'type':'doc','content':[{'type':'paragraph','content':[{'type':'text','text':'It is dear '},"
                                 + "{'type':'text','text':'(Byrne, 2024)','marks':[{'type':'link','attrs':{'href':'#thing-%s'}}]}]}]}")
                         .formatted(wall));
+    }
+
+    @Test
+    void areCitedInTheStyleThatTheirStudentChose() {
+        sayWhereTheWallIsFrom();
+        cite();
+        assertThat(browser.send(student, "PUT", "/api/reference-style", "{'style':'VANCOUVER'}")
+                        .status())
+                .isEqualTo(204);
+        var pages = browser.get(of.teacher(), "/api/hand-ins/" + sealedPage())
+                .json()
+                .path("pages");
+        assertThat(pages.get(0).toString())
+                .as("words that were left as they were put in follow the list")
+                .contains("(1)")
+                .doesNotContain("(Byrne, 2024)");
+        assertThat(pages.get(1).toString()).contains("1. Byrne A.");
+    }
+
+    @Test
+    void areCitedOnAPageAndListedBehindIt() {
+        sayWhereTheWallIsFrom();
+        var cited =
+                browser.get(student, "/api/things/%s/citation".formatted(wall)).json();
+        assertThat(cited.path("collection").asString()).isEqualTo(id.toString());
+        assertThat(cited.at("/reference/inText").asString()).isEqualTo("(Byrne, 2024)");
+        cite();
         var version = sealedPage();
         var pages = browser.get(of.teacher(), "/api/hand-ins/" + version).json().path("pages");
         assertThat(pages.get(0).toString())

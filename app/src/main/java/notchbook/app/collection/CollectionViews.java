@@ -1,5 +1,8 @@
 package notchbook.app.collection;
 
+import static java.util.stream.Collectors.toMap;
+
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +16,7 @@ import notchbook.app.mark.MarkView;
 import notchbook.app.media.MediaView;
 import notchbook.core.collection.Detail;
 import notchbook.core.source.Source;
+import tools.jackson.databind.JsonNode;
 
 /** Collections, as screens are sent them. */
 public final class CollectionViews {
@@ -40,7 +44,7 @@ public final class CollectionViews {
     }
 
     /**
-     * A thing with what is said of it. {@code topics} are those that it helps with, by code and title,
+     * A thing with what is said of it. {@code text} is what a note holds, where it is more than words. {@code topics} are those that it helps with, by code and title,
      * {@code notches} all lines that it is cut to; {@code sameAs} is an earlier thing
      * that leads to the same page; {@code card} is what the linked page says of itself; {@code source} is what the student says of where it
      * comes from, and {@code found} the same with what was found by itself. {@code marks} are for its owner alone.
@@ -50,6 +54,7 @@ public final class CollectionViews {
             ItemKind kind,
             String title,
             String note,
+            @Schema(implementation = Object.class) Optional<JsonNode> text,
             Optional<String> url,
             Optional<MediaView> media,
             Optional<EntryPlace> entry,
@@ -67,29 +72,26 @@ public final class CollectionViews {
             String takenFrom,
             Things.Played played,
             List<MarkView> marks) {
+        /** The same with its values of some details alone. */
+        private ItemView only(Set<UUID> details) {
+            var some = values.entrySet().stream()
+                    .filter(value -> details.contains(value.getKey()))
+                    .collect(toMap(Map.Entry::getKey, Map.Entry::getValue));
+            return with(entry, leadsTo, some, marks);
+        }
+
         private ItemView toBeRead() {
+            return with(entry.map(EntryPlace::toBeRead), leadsTo.map(OwnPlace::toBeRead), values, List.of());
+        }
+
+        private ItemView with(
+                Optional<EntryPlace> where,
+                Optional<OwnPlace> leading,
+                Map<UUID, List<String>> some,
+                List<MarkView> marked) {
             return new ItemView(
-                    id,
-                    kind,
-                    title,
-                    note,
-                    url,
-                    media,
-                    entry.map(EntryPlace::toBeRead),
-                    leadsTo.map(OwnPlace::toBeRead),
-                    card,
-                    why,
-                    heading,
-                    values,
-                    topics,
-                    notches,
-                    keptOn,
-                    sameAs,
-                    source,
-                    found,
-                    takenFrom,
-                    played,
-                    List.of());
+                    id, kind, title, note, text, url, media, where, leading, card, why, heading, some, topics, notches,
+                    keptOn, sameAs, source, found, takenFrom, played, marked);
         }
     }
 
@@ -103,18 +105,23 @@ public final class CollectionViews {
             Optional<UUID> home,
             List<Detail> details,
             List<ItemView> items) {
-        /** The same with some of its things alone. */
-        public CollectionView only(Set<UUID> things) {
-            return with(items.stream().filter(item -> things.contains(item.id())), home);
+        /** The same with some of its things and of its details alone. */
+        public CollectionView only(Set<UUID> things, Set<UUID> told) {
+            return with(
+                    items.stream().filter(item -> things.contains(item.id())).map(item -> item.only(told)),
+                    details.stream()
+                            .filter(detail -> told.contains(detail.id()))
+                            .toList(),
+                    home);
         }
 
         /** The same for somebody to whom it is shown. */
         public CollectionView toBeRead() {
-            return with(items.stream().map(ItemView::toBeRead), Optional.empty());
+            return with(items.stream().map(ItemView::toBeRead), details, Optional.empty());
         }
 
-        private CollectionView with(Stream<ItemView> others, Optional<UUID> from) {
-            return new CollectionView(id, title, purpose, coverId, notches, from, details, others.toList());
+        private CollectionView with(Stream<ItemView> others, List<Detail> told, Optional<UUID> from) {
+            return new CollectionView(id, title, purpose, coverId, notches, from, told, others.toList());
         }
     }
 }

@@ -79,7 +79,7 @@ public class ViewsOnPages {
                     .map(NamedView::look)
                     .orElse(AS_IT_IS);
             var things = seen(found, look);
-            var collection = found.toBeRead().only(things);
+            var collection = found.toBeRead().only(things, told(found, look));
             var seen = new Seen(look, collection, views.boardOf(things));
             return new AsItWas(
                     EntryContent.ofView(placed, mapper.valueToTree(seen), text(seen))
@@ -96,6 +96,16 @@ public class ViewsOnPages {
                 .of(collection.items().stream().map(aspects::thing).toList())
                 .stream()
                 .map(thing -> UUID.fromString(thing.id()))
+                .collect(toSet());
+    }
+
+    private static Set<UUID> told(CollectionView collection, Look look) {
+        return look
+                .seenOf(collection.details().stream()
+                        .map(detail -> detail.id().toString())
+                        .toList())
+                .stream()
+                .map(UUID::fromString)
                 .collect(toSet());
     }
 

@@ -1,6 +1,7 @@
 package notchbook.core.view;
 
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,6 +37,20 @@ public record Look(
                         .toList(),
                 only.entrySet().stream()
                         .collect(Collectors.toMap(Map.Entry::getKey, wish -> Set.copyOf(wish.getValue()))));
+    }
+
+    /** Those of some details that it lets be seen: all where none of them was chosen, else the chosen ones and those that it sorts, narrows, groups or adds up by. */
+    public Set<String> seenOf(Collection<String> details) {
+        if (details.stream().noneMatch(shown::contains)) {
+            return Set.copyOf(details);
+        }
+        return details.stream()
+                .filter(detail -> shown.contains(detail)
+                        || only.containsKey(detail)
+                        || by.filter(detail::equals).isPresent()
+                        || number.filter(detail::equals).isPresent()
+                        || sorts.stream().anyMatch(sort -> sort.detail().equals(detail)))
+                .collect(Collectors.toSet());
     }
 
     /** A detail that is sorted by. */

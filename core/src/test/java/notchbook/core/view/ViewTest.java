@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -208,5 +209,28 @@ class ViewTest {
                 .isEmpty();
         assertThat(Chart.of(DEFENCES, KIND, Chart.Height.SUM, "length", WORDS).bars())
                 .allSatisfy(bar -> assertThat(bar.amount()).isCloseTo(0, within(0.0)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'', '', '', '', cost kind seen",
+        "cost, '', '', '', cost",
+        "cost, kind, '', '', cost kind",
+        "cost, '', seen, '', cost seen",
+        "cost, '', '', kind, cost kind",
+        "gone, '', '', '', cost kind seen",
+    })
+    void letsBeSeenWhatWasChosenAndWhatItWorksWith(String shown, String sorted, String by, String only, String seen) {
+        var look = new Look(
+                Shape.TABLE,
+                "",
+                only.isEmpty() ? Map.of() : Map.of(only, List.of("soft")),
+                sorted.isEmpty() ? List.of() : List.of(new Look.Sort(sorted, false)),
+                Optional.of(by).filter(said -> !said.isEmpty()),
+                Chart.Height.COUNT,
+                Optional.empty(),
+                Optional.empty(),
+                shown.isEmpty() ? List.of() : List.of(shown));
+        assertThat(look.seenOf(List.of("kind", "cost", "seen"))).containsExactlyInAnyOrder(seen.split(" "));
     }
 }
