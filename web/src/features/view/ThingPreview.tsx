@@ -1,3 +1,4 @@
+import { FileCard } from '../file';
 import { ClipPlayer } from '../link';
 import type { Item } from './details';
 import { pictureOf } from './PicturesShape';
@@ -27,6 +28,12 @@ export function ThingPreview({ item }: { item: Item }) {
         aria-label={item.title}
         className="mb-3 w-full"
       />
+    );
+  if (media?.kind === 'FILE')
+    return (
+      <div className="mb-3">
+        <FileCard name={media.name} media={media} />
+      </div>
     );
   return (
     <>
