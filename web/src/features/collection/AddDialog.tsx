@@ -6,6 +6,7 @@ import { contentsQuery, notebooksQuery, useNotebook } from '../contents';
 import { pageQuery } from '../entry';
 import { isListFile } from '../gather';
 import { webAddress } from '../link';
+import { type Note, NoteField } from '../text';
 import { collectionsQuery } from './queries';
 import { ofFile } from './useGather';
 import type { Wish } from './usePut';
@@ -31,6 +32,7 @@ type Props = {
 /** Put a link, a note, a file, an entry or a page of your own, or another collection into a collection. */
 export function AddDialog({ collection, onAdd, onClose, onList }: Props) {
   const [kind, setKind] = useState<Kind>('LINK');
+  const [note, setNote] = useState<Note>({ words: '' });
   const [trouble, setTrouble] = useState<string>();
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -38,14 +40,15 @@ export function AddDialog({ collection, onAdd, onClose, onList }: Props) {
     const file = form.get('file');
     if (file instanceof File && isListFile(file)) onList(file);
     else {
-      const wish = wishOf(kind, form);
+      if (kind === 'NOTE' && !note.words) return setTrouble('Write something into the note first.');
+      const wish = wishOf(kind, form, note);
       if (!wish) return setTrouble('This is no web address. It looks like https://site.example/page.');
       onAdd([wish]);
     }
     onClose();
   };
   return (
-    <Dialog title="Add to the collection" onClose={onClose}>
+    <Dialog title="Add to the collection" onClose={onClose} size={kind === 'NOTE' ? 'wide' : 'narrow'}>
       <div className="mb-3 flex gap-1.5" role="group" aria-label="What to add">
         {KINDS.map(([value, name]) => (
           <Button
@@ -80,16 +83,19 @@ export function AddDialog({ collection, onAdd, onClose, onList }: Props) {
             <TextField label="Title" name="title" maxLength={120} required={kind === 'NOTE'} />
           )
         )}
-        <label className="mb-3 block font-semibold">
-          {kind === 'NOTE' ? 'Note' : 'A note beside it'}
-          <textarea
-            name="note"
-            rows={3}
-            maxLength={4000}
-            required={kind === 'NOTE'}
-            className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
-          />
-        </label>
+        {kind === 'NOTE' ? (
+          <NoteField note={note} onChange={setNote} />
+        ) : (
+          <label className="mb-3 block font-semibold">
+            A note beside it
+            <textarea
+              name="note"
+              rows={3}
+              maxLength={4000}
+              className="mt-1 w-full rounded-md border border-line bg-card p-2 font-normal"
+            />
+          </label>
+        )}
         <Button look="act" type="submit">
           Add it
         </Button>
@@ -99,11 +105,12 @@ export function AddDialog({ collection, onAdd, onClose, onList }: Props) {
 }
 
 /** What a filled form wants put in; nothing where an address is none. */
-function wishOf(kind: Kind, form: FormData): Wish | undefined {
+function wishOf(kind: Kind, form: FormData, { words, text: written }: Note): Wish | undefined {
   const text = (name: string) => String(form.get(name) ?? '');
   const [entryId, entryName = ''] = text('entry').split('|');
   const wish = { kind, title: text('title'), note: text('note') };
   const file = form.get('file');
+  if (kind === 'NOTE') return { ...wish, note: words, text: written };
   if (kind === 'LINK') {
     const url = webAddress(text('url'));
     return url ? { ...wish, url } : undefined;

@@ -205,19 +205,22 @@ test('shows it to a class, and takes it back', async () => {
 });
 
 test('lists references in a style', async () => {
-  const { user } = await open([thing('Wall')], {
+  const { user, server } = await open([thing('Wall')], {
     'GET /api/reader-links': { rule: 'FREE', links: [] },
     'GET /api/copies': [],
-    'GET /api/collections/c1/references?style=HARVARD': [],
-    'GET /api/collections/c1/references?style=APA': [
+    'GET /api/reference-style': { style: 'APA' },
+    'PUT /api/reference-style': {},
+    'GET /api/collections/c1/references?style=APA': [],
+    'GET /api/collections/c1/references?style=HARVARD': [
       { id: 'Wall', line: 'Byrne, A. (2024). Wall.', inText: '(Byrne, 2024)' },
     ],
   });
   await user.click(screen.getByRole('button', { name: 'Show or save it' }));
   await user.click(screen.getByRole('button', { name: 'References' }));
   expect(await screen.findByText(/Nothing here comes from elsewhere/)).toBeTruthy();
-  await user.selectOptions(screen.getByLabelText('Style'), 'APA');
+  await user.selectOptions(screen.getByLabelText('Style'), 'HARVARD');
   expect(await screen.findByText('Byrne, A. (2024). Wall.')).toBeTruthy();
+  expect(server.sent('PUT /api/reference-style')).toEqual([{ style: 'HARVARD' }]);
 });
 
 test('gets the picture of a thing as its cover', async () => {
@@ -337,4 +340,51 @@ test('plays the part of a clip that is wanted in its row, and only once it is pr
   expect(screen.getByTitle('Tank').getAttribute('src')).toBe('/api/things/Tank/clip?from=2%3A10&to=');
   await user.click(screen.getByRole('button', { name: 'Close the clip: Tank' }));
   expect(screen.queryByTitle('Tank')).toBeNull();
+});
+
+test('writes a note with the tools of a page, and keeps all of it', async () => {
+  const { user, server } = await open([], { 'PUT /api/collections/c1/items/*': {} });
+  await user.keyboard('a');
+  await user.click(screen.getByRole('button', { name: 'Note' }));
+  await user.type(screen.getByLabelText('Title'), 'Dunes');
+  await user.click(screen.getByRole('button', { name: 'Add it' }));
+  expect(screen.getByText('Write something into the note first.')).toBeTruthy();
+  fireEvent.paste(await screen.findByRole('textbox', { name: 'Note' }), {
+    clipboardData: {
+      getData: (type: string) => (type === 'text/html' ? '<b>They</b> move.' : ''),
+      files: [],
+    },
+  });
+  await user.click(screen.getByRole('button', { name: 'Add it' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/collections/c1/items/*')).toMatchObject([
+      { kind: 'NOTE', title: 'Dunes', note: 'They move.', text: { type: 'doc' } },
+    ]),
+  );
+});
+
+test('shows what is in a file beside what is said of it', async () => {
+  const media: Api['MediaView'] = {
+    id: 'm1',
+    kind: 'FILE',
+    name: 'tides.csv',
+    type: 'text/csv',
+    bytes: 90,
+    peaks: [],
+    silences: [],
+    compact: false,
+  };
+  const { user } = await open([thing('Tides', { kind: 'FILE', media })], {
+    'GET /api/collections/c1/details/offered': [],
+    'GET /api/media/m1/look': {
+      content: {
+        type: 'doc',
+        content: [{ type: 'paragraph', content: [{ type: 'text', text: 'High at 4.9 m' }] }],
+      },
+      cut: false,
+    },
+  });
+  await user.click(screen.getByRole('button', { name: 'Say why I kept it: Tides' }));
+  await user.click(await screen.findByRole('button', { name: 'Look inside' }));
+  expect(await screen.findByText('High at 4.9 m')).toBeTruthy();
 });

@@ -66,6 +66,7 @@ export function TextTools({
   const tool = ([label, name, act]: Act) => (
     <Tool key={name} name={label} isOn={active[name]} onPress={() => act(editor.chain().focus()).run()} />
   );
+  const marks = marksOf(editor, marking);
   const readCsv = async (chosen: File | undefined) => {
     const table = chosen && tableFromCsv(await chosen.text());
     if (typeof table === 'string') setTrouble(table);
@@ -90,19 +91,7 @@ export function TextTools({
             ['none', () => editor.chain().focus().unsetHighlight().run()],
           ]}
         />
-        <Choice
-          name="Mark"
-          choices={[
-            ...marking.choices.map(({ id, name }, i): [string, () => void, string] => [
-              name,
-              () => markHere(editor, marking, id),
-              `Alt ${i + 1}`,
-            ]),
-            ...(marking.onBeside
-              ? [['Note beside', () => noteHere(editor, marking), 'Alt B'] as [string, () => void, string]]
-              : []),
-          ]}
-        />
+        {marks.length > 0 && <Choice name="Mark" choices={marks} />}
         {LISTS.map(tool)}
         <Choice
           name="Put in"
@@ -229,3 +218,15 @@ function Source({ editor }: { editor: Editor }) {
     />
   );
 }
+
+/** The marks there are, and a note beside where the page has a column for it, with their keys. */
+const marksOf = (editor: Editor, marking: TextMarking): [string, () => void, string][] => [
+  ...marking.choices.map(({ id, name }, i): [string, () => void, string] => [
+    name,
+    () => markHere(editor, marking, id),
+    `Alt ${i + 1}`,
+  ]),
+  ...(marking.onBeside
+    ? [['Note beside', () => noteHere(editor, marking), 'Alt B'] as [string, () => void, string]]
+    : []),
+];

@@ -42,7 +42,7 @@ export function ListShape({ items, own, look, onOpen, onTell, reading, acts, onD
                   <span className="ml-2 text-[13px] text-brass">the same page is in here twice</span>
                 )}
                 {item.why && <p className="whitespace-pre-line">{item.why}</p>}
-                {item.note && <p className="whitespace-pre-line text-soft">{item.note}</p>}
+                {item.note && <p className="line-clamp-4 whitespace-pre-line text-soft">{item.note}</p>}
                 <Values item={item} aspects={own} />
                 <SourceLine source={{ ...item.found, trust: item.source.trust }} />
                 {item.takenFrom && <p className="text-[13px] text-soft">from {item.takenFrom}</p>}

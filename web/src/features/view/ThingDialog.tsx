@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
+import { useKeeping } from '../../device';
 import { Button, Dialog, TextField, Trouble } from '../../ui';
 import { SourceFields } from '../source';
+import { type Note, NoteField } from '../text';
 import type { Collection, Item } from './details';
 import { offeredQuery } from './queries';
 import { ThingMarks } from './ThingMarks';
@@ -20,6 +22,11 @@ type Props = {
 export function ThingDialog({ collection, item, trouble, onTell, onClose }: Props) {
   const offered = useQuery(offeredQuery(collection.id)).data ?? [];
   const headings = [...new Set(collection.items.map(({ heading }) => heading).filter(Boolean))];
+  // What is typed is told when the hand rests, not letter by letter.
+  const keepNote = useKeeping<Note>(
+    ({ words, text }) => onTell({ note: words, text }),
+    () => true,
+  );
   return (
     <Dialog title={item.title} onClose={onClose} size="wide">
       <Trouble>{trouble}</Trouble>
@@ -33,11 +40,11 @@ export function ThingDialog({ collection, item, trouble, onTell, onClose }: Prop
       />
       <ThingMarks collection={collection.id} item={item} />
       <Words label="Why I kept it" words={item.why} onTell={(why) => onTell({ why })} />
-      <Words
-        label={item.kind === 'NOTE' ? 'Note' : 'A note beside it'}
-        words={item.note}
-        onTell={(note) => onTell({ note })}
-      />
+      {item.kind === 'NOTE' ? (
+        <NoteField note={{ words: item.note, text: item.text }} onChange={keepNote} />
+      ) : (
+        <Words label="A note beside it" words={item.note} onTell={(note) => onTell({ note })} />
+      )}
       {item.kind !== 'ENTRY' && (
         <SourceFields source={item.source} found={item.found} onTell={(source) => onTell({ source })} />
       )}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Dialog } from '../../ui';
 import { SourceLine } from '../source';
+import { ProseView } from '../text';
 import type { Aspect, Item } from './details';
 import { Moved } from './Moved';
 import { ThingName } from './ThingName';
@@ -20,7 +21,11 @@ export function ThingReading({ item, own, children, onClose }: Props) {
         </p>
       )}
       {item.why && <p className="mb-2 whitespace-pre-line">{item.why}</p>}
-      {item.note && <p className="mb-2 whitespace-pre-line text-soft">{item.note}</p>}
+      {item.text ? (
+        <ProseView content={item.text} />
+      ) : (
+        item.note && <p className="mb-2 whitespace-pre-line text-soft">{item.note}</p>
+      )}
       <Values item={item} aspects={own} />
       <SourceLine source={{ ...item.found, trust: item.source.trust }} />
       <Moved item={item} isRead onTell={() => {}} />

@@ -5,11 +5,12 @@ import type { Item } from './details';
 export type NewThing = Api['ItemBody'];
 
 /** A thing as it is seen until the server has it: what its page or its file says of itself comes then. */
-export const asItem = (id: string, { kind, title, note, url }: NewThing, today: string): Item => ({
+export const asItem = (id: string, { kind, title, note, text, url }: NewThing, today: string): Item => ({
   id,
   kind,
   title: title || (url ? new URL(url).host : 'New'),
   note,
+  text,
   url,
   why: '',
   heading: '',

@@ -6,7 +6,7 @@ import type { Look } from './look';
 import { useActs } from './useActs';
 
 export type Telling = Partial<
-  Pick<Item, 'title' | 'note' | 'why' | 'heading' | 'values' | 'source' | 'url' | 'played'>
+  Pick<Item, 'title' | 'note' | 'text' | 'why' | 'heading' | 'values' | 'source' | 'url' | 'played'>
 >;
 export type Tie = Api['Tie'];
 export type Place = Api['Place'];

@@ -240,6 +240,40 @@ class CollectionsTest extends AppTest {
         assertThat(titles()).containsExactly("b");
     }
 
+    @Test
+    void holdNotesThatAreWrittenLikePages() {
+        var id = UUID.randomUUID();
+        var text =
+                "{'type':'doc','content':[{'type':'heading','attrs':{'level':2},'content':[{'type':'text','text':'Dunes'}]},"
+                        + "{'type':'paragraph','content':[{'type':'text','text':'They move.','marks':[{'type':'bold'}]}]}]}";
+        add(id, "{'kind':'NOTE','title':'Dunes','note':'','text':%s}".formatted(text));
+        assertThat(item(id).path("note").asString()).isEqualTo("Dunes\nThey move.");
+        assertThat(item(id).at("/text/content/1/content/0/marks/0/type").asString())
+                .isEqualTo("bold");
+        assertThat(tell(id, "{'text':{'type':'doc','content':[{'type':'script'}]}}"))
+                .isEqualTo(422);
+        assertThat(tell(id, "{'note':'%s'}".formatted("w".repeat(4_001)))).isEqualTo(422);
+        assertThat(item(id).path("note").asString()).as("nothing is half done").isEqualTo("Dunes\nThey move.");
+        tell(id, "{'note':'Words alone.'}");
+        assertThat(item(id).path("note").asString()).isEqualTo("Words alone.");
+        assertThat(item(id).path("text").isMissingNode()).isTrue();
+    }
+
+    private int tell(UUID id, String body) {
+        return browser.send(school.student, "PATCH", "/api/collections/" + collection + "/items/" + id, body)
+                .status();
+    }
+
+    private JsonNode item(UUID id) {
+        return browser.get(school.student, "/api/collections/" + collection)
+                .json()
+                .path("items")
+                .valueStream()
+                .filter(item -> item.path("id").asString().equals(id.toString()))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private UUID note(String title) {
         var id = UUID.randomUUID();
         add(id, "{'kind':'NOTE','title':'" + title + "','note':'n'}");

@@ -12,6 +12,7 @@ import notchbook.app.collection.Resources;
 import notchbook.app.entry.NotebookEntries;
 import notchbook.app.people.Person;
 import notchbook.app.show.Showing;
+import notchbook.core.collection.Note;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
 
@@ -168,7 +169,7 @@ class CollectionMaker {
         collections.add(
                 collection.owner(),
                 collection.id(),
-                new Collections.NewItem(id, kind, title, note, url, media, entry, Optional.empty()));
+                new Collections.NewItem(id, kind, title, Note.of(note), url, media, entry, Optional.empty()));
         collection.things().put(title, id);
         return id;
     }

@@ -91,7 +91,10 @@ class CollectionTest {
                 .press("^Keep this view$")
                 .fill("Name", "All of it")
                 .press("^Keep it$");
-        rue.press("^List$").press("Choose the cover").sees("A picture of your own");
+        rue.press("^List$").key("a").press("^Note$").fill("Title", "What I think of it");
+        page.locator("dialog .ProseMirror").fill("Too dear");
+        rue.press("^Heading$").press("^Add it$").sees("Too dear");
+        rue.press("Choose the cover").sees("A picture of your own");
         page.keyboard().press("Escape");
 
         rue.go("Refraction").fill("Title of a new page", "The wall").press("Make a page");

@@ -35,9 +35,11 @@ import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.collection.Detail;
+import notchbook.core.collection.Note;
 import notchbook.core.collection.ValueWords;
 import notchbook.core.notebook.Paper;
 import notchbook.core.notebook.Patterns;
+import notchbook.core.text.Document;
 import notchbook.core.text.Document.Block;
 import org.springframework.stereotype.Component;
 
@@ -193,9 +195,13 @@ public class CollectionBinding {
         return Stream.of(
                         Stream.of(text.of("name " + item.id(), head)),
                         content(page, item, around),
-                        Stream.of(text.of("note " + item.id(), PageText.paragraphs(item.note()))))
+                        Stream.of(text.of("note " + item.id(), note(item.note()))))
                 .flatMap(some -> some)
                 .filter(entry -> !entry.isEmpty());
+    }
+
+    private static List<Block> note(Note note) {
+        return note.text().map(Document::blocks).orElseGet(() -> PageText.paragraphs(note.words()));
     }
 
     private static Stream<Entry> content(UUID page, Item item, Around around) {

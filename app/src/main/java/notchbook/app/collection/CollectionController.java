@@ -1,5 +1,6 @@
 package notchbook.app.collection;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 @RestController
 class CollectionController {
@@ -34,6 +36,7 @@ class CollectionController {
             ItemKind kind,
             String title,
             String note,
+            @Schema(implementation = Object.class) Optional<JsonNode> text,
             Optional<String> url,
             Optional<UUID> mediaId,
             Optional<UUID> entryId,
@@ -103,7 +106,7 @@ class CollectionController {
                         item,
                         body.kind(),
                         body.title(),
-                        body.note(),
+                        NoteBody.read(body.note(), body.text()),
                         body.url(),
                         body.mediaId(),
                         body.entryId(),

@@ -40,11 +40,15 @@ import notchbook.core.collection.SameAddress;
 import notchbook.core.mark.Mark;
 import notchbook.core.syllabus.Edition;
 import notchbook.core.syllabus.SyllabusNode;
+import notchbook.formats.document.DocumentJson;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Puts together what is seen of collections. */
 @Component
 public class CollectionDesk {
+    private static final JsonMapper MAPPER = new JsonMapper();
+
     private final Collections collections;
     private final CollectionStore store;
     private final Details details;
@@ -258,7 +262,8 @@ public class CollectionDesk {
                 item.id(),
                 item.kind(),
                 CitedThings.title(item, card),
-                item.note(),
+                item.note().words(),
+                item.note().text().map(DocumentJson::write).map(MAPPER::readTree),
                 item.url(),
                 item.mediaId()
                         .flatMap(id -> Optional.ofNullable(behind.files().get(id)))

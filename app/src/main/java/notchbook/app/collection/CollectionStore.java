@@ -12,14 +12,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import notchbook.core.collection.Note;
 import notchbook.core.link.ClipSpan;
 import notchbook.core.source.Source;
+import notchbook.formats.document.DocumentJson;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.InsertSetMoreStep;
 import org.jooq.Record;
 import org.jooq.Record3;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -213,7 +216,8 @@ class CollectionStore {
                 .set(COLLECTION_ITEM.COLLECTION_ID, item.collectionId())
                 .set(COLLECTION_ITEM.KIND, item.kind().name())
                 .set(COLLECTION_ITEM.TITLE, item.title())
-                .set(COLLECTION_ITEM.NOTE, item.note())
+                .set(COLLECTION_ITEM.NOTE, item.note().words())
+                .set(COLLECTION_ITEM.NOTE_TEXT, text(item.note()))
                 .set(COLLECTION_ITEM.URL, item.url().orElse(null))
                 .set(COLLECTION_ITEM.MEDIA_ID, item.mediaId().orElse(null))
                 .set(COLLECTION_ITEM.ENTRY_ID, item.entryId().orElse(null))
@@ -242,7 +246,8 @@ class CollectionStore {
     void update(Item item) {
         db.update(COLLECTION_ITEM)
                 .set(COLLECTION_ITEM.TITLE, item.title())
-                .set(COLLECTION_ITEM.NOTE, item.note())
+                .set(COLLECTION_ITEM.NOTE, item.note().words())
+                .set(COLLECTION_ITEM.NOTE_TEXT, text(item.note()))
                 .set(COLLECTION_ITEM.WHY, item.told().why())
                 .set(COLLECTION_ITEM.HEADING, item.told().heading())
                 .set(
@@ -303,7 +308,10 @@ class CollectionStore {
                 found.get(COLLECTION_ITEM.COLLECTION_ID),
                 ItemKind.valueOf(found.get(COLLECTION_ITEM.KIND)),
                 found.get(COLLECTION_ITEM.TITLE),
-                found.get(COLLECTION_ITEM.NOTE),
+                new Note(
+                        found.get(COLLECTION_ITEM.NOTE),
+                        Optional.ofNullable(found.get(COLLECTION_ITEM.NOTE_TEXT))
+                                .map(DocumentJson::read)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.URL)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.MEDIA_ID)),
                 Optional.ofNullable(found.get(COLLECTION_ITEM.ENTRY_ID)),
@@ -318,6 +326,10 @@ class CollectionStore {
                         new ClipSpan(
                                 found.get(COLLECTION_ITEM.PLAYS_FROM),
                                 Optional.ofNullable(found.get(COLLECTION_ITEM.PLAYS_TO)))));
+    }
+
+    private static @Nullable String text(Note note) {
+        return note.text().map(DocumentJson::write).orElse(null);
     }
 
     /** Most things say nothing of where they come from, so nothing is kept for them. */

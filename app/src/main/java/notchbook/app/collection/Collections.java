@@ -18,6 +18,7 @@ import notchbook.app.media.MediaKind;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.SchoolClock;
+import notchbook.core.collection.Note;
 import notchbook.core.link.WebLink;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,7 +29,6 @@ public class Collections {
     private static final int LONGEST_TITLE = 120;
     private static final int LONGEST_PURPOSE = 300;
     private static final Duration KEPT_IN_BIN = Duration.ofDays(30);
-    private static final int LONGEST_NOTE = 4_000;
     private static final int MOST = 50_000;
     private static final Set<ItemKind> LEADING = EnumSet.of(ItemKind.PAGE, ItemKind.VERSION, ItemKind.COLLECTION);
 
@@ -59,7 +59,7 @@ public class Collections {
             UUID id,
             ItemKind kind,
             String title,
-            String note,
+            Note note,
             Optional<String> url,
             Optional<UUID> mediaId,
             Optional<UUID> entryId,
@@ -226,7 +226,6 @@ public class Collections {
     }
 
     private Item item(Person reader, UUID collectionId, NewItem wish, int position) {
-        checkedNote(wish.note());
         var name = nameOf(reader, wish);
         return new Item(
                 wish.id(),
@@ -261,13 +260,6 @@ public class Collections {
 
     private static String shortened(String name) {
         return name.length() <= LONGEST_TITLE ? name : name.substring(0, LONGEST_TITLE - 1) + "…";
-    }
-
-    static String checkedNote(String note) {
-        if (note.length() > LONGEST_NOTE) {
-            throw Refusal.unfit("A note has up to 4,000 characters.");
-        }
-        return note;
     }
 
     static String checked(String typed) {

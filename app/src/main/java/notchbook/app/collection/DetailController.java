@@ -1,5 +1,6 @@
 package notchbook.app.collection;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** Details of collections, and what is said of their things. */
 @RestController
@@ -43,6 +45,7 @@ class DetailController {
     record ToldBody(
             Optional<String> title,
             Optional<String> note,
+            @Schema(implementation = Object.class) Optional<JsonNode> text,
             Optional<String> why,
             Optional<String> heading,
             Optional<Map<UUID, List<String>>> values,
@@ -50,7 +53,8 @@ class DetailController {
             Optional<String> url,
             Optional<Things.Played> played) {
         Things.Telling telling() {
-            return new Things.Telling(title, note, why, heading, values.orElse(Map.of()), source, url, played);
+            return new Things.Telling(
+                    title, NoteBody.said(note, text), why, heading, values.orElse(Map.of()), source, url, played);
         }
     }
 

@@ -2,6 +2,7 @@ package notchbook.app.collection;
 
 import java.util.Optional;
 import java.util.UUID;
+import notchbook.core.collection.Note;
 
 /** One thing in a collection, and what is said of it. Which of {@code url}, {@code mediaId}, {@code entryId} and {@code leadsTo} (a page, a version or a collection) is there follows from its kind. */
 public record Item(
@@ -9,7 +10,7 @@ public record Item(
         UUID collectionId,
         ItemKind kind,
         String title,
-        String note,
+        Note note,
         Optional<String> url,
         Optional<UUID> mediaId,
         Optional<UUID> entryId,
@@ -24,7 +25,7 @@ public record Item(
         return new Item(id, collectionId, kind, title, note, otherUrl, mediaId, entryId, leadsTo, position, told);
     }
 
-    Item with(String otherTitle, String otherNote, Told otherTold) {
+    Item with(String otherTitle, Note otherNote, Told otherTold) {
         return new Item(
                 id, collectionId, kind, otherTitle, otherNote, url, mediaId, entryId, leadsTo, position, otherTold);
     }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
+import notchbook.core.collection.Note;
 import notchbook.core.link.ClipSpan;
 import notchbook.core.link.WebLink;
 import notchbook.core.source.Source;
@@ -34,7 +35,7 @@ public class Things {
     /** What is said anew; what is not there stays, and so do values of details that are not named. */
     public record Telling(
             Optional<String> title,
-            Optional<String> note,
+            Optional<Note> note,
             Optional<String> why,
             Optional<String> heading,
             Map<UUID, List<String>> values,
@@ -72,7 +73,7 @@ public class Things {
                         .or(before::url))
                 .with(
                         telling.title().map(Collections::checked).orElse(before.title()),
-                        telling.note().map(Collections::checkedNote).orElse(before.note()),
+                        telling.note().orElse(before.note()),
                         told));
     }
 

@@ -109,7 +109,7 @@ class FilesOut {
                                 item.url().orElse(""),
                                 item.told().heading(),
                                 item.told().why(),
-                                item.note()),
+                                item.note().words()),
                         known.stream()
                                 .map(detail -> String.join("; ", item.told().of(detail.id()))),
                         Stream.of(

@@ -25,6 +25,7 @@ import notchbook.app.platform.Job;
 import notchbook.app.platform.MadeState;
 import notchbook.app.platform.Refusal;
 import notchbook.app.platform.Steadily;
+import notchbook.core.collection.Note;
 import notchbook.core.collection.SameAddress;
 import org.springframework.stereotype.Component;
 
@@ -125,7 +126,7 @@ class GatheringJob implements Job {
                 gathering.collectionId(),
                 thing.url().isPresent() ? ItemKind.LINK : ItemKind.NOTE,
                 thing.title(),
-                thing.note(),
+                Note.of(thing.note()),
                 thing.url(),
                 Optional.empty(),
                 Optional.empty(),
