@@ -1,23 +1,18 @@
 package notchbook.app.handin;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import notchbook.app.entry.EntryKind;
-import notchbook.app.entry.EntryWidth;
+import notchbook.app.handin.SealedViews.SealedPageView;
 import notchbook.app.media.MediaView;
 import notchbook.app.remark.RemarkView;
 import notchbook.app.setwork.SetWorkView;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.HandInState;
 import notchbook.core.handin.Purpose;
-import notchbook.core.notebook.Pattern;
 import notchbook.core.setwork.Criteria;
-import tools.jackson.databind.JsonNode;
 
 /** What the screens of handing in and checking are sent. */
 final class HandInViews {
@@ -102,41 +97,6 @@ final class HandInViews {
 
     /** Work as its readers will see it. */
     record PreviewView(List<SealedPageView> pages, List<SealedReflectionView> reflections) {}
-
-    /** An entry of a version; {@code isPiece} where a book shows it from a notebook, so that it can be opened by itself. */
-    record SealedEntryView(
-            UUID id,
-            String zone,
-            Optional<UUID> beside,
-            EntryKind kind,
-            @Schema(implementation = Object.class) JsonNode content,
-            String caption,
-            EntryWidth width,
-            List<String> codes,
-            Optional<MediaView> media,
-            List<MediaView> pictures,
-            Optional<SealedCardView> card,
-            List<OwnMarkView> marks,
-            List<EarlierTextView> earlier,
-            boolean isPiece) {}
-
-    /** A mark that the student set for themselves and let go along. */
-    record OwnMarkView(String name, String words) {}
-
-    /** What was typed until then. */
-    record EarlierTextView(
-            Instant savedAt,
-            @Schema(implementation = Object.class) JsonNode content) {}
-
-    record SealedCardView(String title, String description, String site, Optional<UUID> pictureId) {}
-
-    record SealedPageView(
-            UUID id,
-            String title,
-            LocalDate day,
-            Optional<Integer> week,
-            Pattern pattern,
-            List<SealedEntryView> entries) {}
 
     /** An answer of a sheet, with the entries of the version that stand with it. */
     record AnswerView(String question, String text, int words, List<UUID> shown) {}
