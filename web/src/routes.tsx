@@ -97,6 +97,12 @@ const { LookBackScreen, PromptSetsScreen, SheetScreen, SheetsScreen } = screens(
   'SheetsScreen',
 );
 const { LinksScreen } = screens(() => import('./features/reading/screens'), 'LinksScreen');
+const { NoticeboardBookScreen, NoticeboardScreen, PieceScreen } = screens(
+  () => import('./features/noticeboard/screens'),
+  'NoticeboardBookScreen',
+  'NoticeboardScreen',
+  'PieceScreen',
+);
 const { ScanScreen } = screens(() => import('./features/scan'), 'ScanScreen');
 const { SchoolScreen } = screens(() => import('./features/school/screens'), 'SchoolScreen');
 const { SyllabiScreen, SyllabusScreen } = screens(
@@ -142,6 +148,9 @@ export const routes: RouteObject[] = [
       { path: '/classes/:class', element: <ClassScreen /> },
       { path: '/classes/:class/plan', element: <ClassPlanScreen /> },
       { path: '/classes/:class/groups', element: <GroupsScreen /> },
+      { path: '/classes/:class/noticeboard', element: <NoticeboardScreen /> },
+      { path: '/classes/:class/noticeboard/:piece', element: <PieceScreen /> },
+      { path: '/classes/:class/noticeboard/:piece/read', element: <NoticeboardBookScreen /> },
       { path: '/classes/:class/said', element: <AnnouncementsScreen /> },
       { path: '/classes/:class/sheets', element: <WeeklyScreen /> },
       { path: '/classes/:class/prompts', element: <PromptSetsScreen /> },

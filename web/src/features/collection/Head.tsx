@@ -6,6 +6,7 @@ import { useOutbox } from '../../device';
 import { Button, Card, Heading, Menu, MenuItem, offerUndo, plural } from '../../ui';
 import { SaveCopies } from '../copy';
 import { FilesOut } from '../gather';
+import { ShowToClass } from '../noticeboard';
 import { GiveLink } from '../reading';
 import { ShowTo, useSeenBy } from '../show';
 import { ReferenceList } from '../source';
@@ -110,6 +111,7 @@ export function Head({ collection, children }: Props) {
                   Hand it in
                 </Link>
               )}
+              <ShowToClass name="Show it on the noticeboard" source={{ collectionId: id }} />
               <GiveLink kind="COLLECTION" of={id} title={title} />
               <Button onClick={() => setListing(true)}>References</Button>
             </div>

@@ -35,7 +35,12 @@ export function NotebookCard({ notebook, standing }: { notebook: Api['NotebookVi
         />
         <Room to={`${at}/edition`} name="Syllabus" />
         <Room to={`${at}/bin`} name="Bin" />
-        {notebook.classId && <Room to={`/classes/${notebook.classId}/groups`} name="Groups" />}
+        {notebook.classId && (
+          <>
+            <Room to={`/classes/${notebook.classId}/noticeboard`} name="Noticeboard" />
+            <Room to={`/classes/${notebook.classId}/groups`} name="Groups" />
+          </>
+        )}
       </div>
     </div>
   );

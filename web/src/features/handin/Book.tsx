@@ -16,12 +16,14 @@ type Props = {
   onBefore?: () => void;
   onAfter?: () => void;
   onClose: () => void;
+  /** What else can be done, beside turning its leaves. */
+  more?: { name: string; keyName: string; onPress: () => void };
 };
 
 const NOT_YET = Number.NEGATIVE_INFINITY;
 
 /** Work read page by page: large, by keys, fingers or a clicker, with everything that plays in its place. */
-export function Book({ title, about, content, onBefore, onAfter, onClose }: Props) {
+export function Book({ title, about, content, onBefore, onAfter, onClose, more }: Props) {
   const leaves = useMemo(() => leavesOf(content), [content]);
   const [search, setSearch] = useSearchParams();
   const piece = pieceOf(content, search.get('piece'));
@@ -91,6 +93,7 @@ export function Book({ title, about, content, onBefore, onAfter, onClose }: Prop
           keyName="F"
           onPress={leafing.fullScreen}
         />
+        {more && <Turn {...more} />}
         <Turn name={piece ? 'Back to the book' : 'Close'} keyName="Esc" onPress={close} />
       </nav>
     </section>

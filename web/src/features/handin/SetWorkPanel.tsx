@@ -49,6 +49,9 @@ function AllSetWork() {
           <NavLink to={`/classes/${one.id}/said`} className={row}>
             Said to {one.name}
           </NavLink>
+          <NavLink to={`/classes/${one.id}/noticeboard`} className={row}>
+            Noticeboard of {one.name}
+          </NavLink>
           <NavLink to={`/classes/${one.id}/groups`} className={row}>
             Groups of {one.name}
           </NavLink>

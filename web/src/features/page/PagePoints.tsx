@@ -4,6 +4,7 @@ import { dayName, evidenceOf, moment, Shape } from '../../ui';
 import { KeepInCollection, type Kept, keptEntry } from '../collection';
 import { addressOf, type EntryActs, entryName, markedWords, type Shown } from '../entry';
 import { choiceOf, isOpen, type Mark, MarkBadge, type Marking } from '../mark';
+import { ShowToClass } from '../noticeboard';
 import { LookedBackOn } from '../reflection';
 import { BenchesWaiting } from '../scan';
 import { PerhapsAbout } from '../suggest';
@@ -65,18 +66,24 @@ export function PagePoints({ page, entries, points, remarks, marking, onOpenMark
       <LookedBackOn page={page} chosen={chosen && !chosen.isWaiting ? chosen.id : undefined} />
       <div>
         {chosen ? (
-          <KeepInCollection
-            name={
-              chosen.kind === 'LINK' ? 'Keep this link in a collection' : 'Keep this entry in a collection'
-            }
-            things={chosen.isWaiting ? [] : [keptOf(chosen, page.title)]}
-          />
+          <div className="flex flex-wrap gap-x-4">
+            <KeepInCollection
+              name={
+                chosen.kind === 'LINK' ? 'Keep this link in a collection' : 'Keep this entry in a collection'
+              }
+              things={chosen.isWaiting ? [] : [keptOf(chosen, page.title)]}
+            />
+            {!chosen.isWaiting && (
+              <ShowToClass name="Show this entry to the class" source={{ entryId: chosen.id }} />
+            )}
+          </div>
         ) : (
           <div className="flex flex-wrap gap-x-4">
             <KeepInCollection
               name="Keep the page in a collection"
               things={[{ kind: 'PAGE', leadsTo: page.id, title: page.title }]}
             />
+            <ShowToClass name="Show the page to the class" source={{ pageId: page.id }} />
             <KeepInCollection
               name="Keep entries of it"
               things={entries.filter((entry) => !entry.isWaiting).map((entry) => keptOf(entry, page.title))}

@@ -334,6 +334,21 @@ final class Endpoints {
             entry("PUT /api/classes/{class}/group-rule {'studentsMayMake':false}", TEACHER_ONLY),
             entry("GET /api/classes/{class}/announcements", TEACHER_ONLY),
             entry("PUT /api/classes/{class}/announcements/{new} {'words':'Bring a ruler.'}", TEACHER_ONLY),
+            entry("GET /api/classes/{class}/noticeboard", CLASS_ONLY),
+            entry("PUT /api/classes/{class}/noticeboard {'teacherSeesFirst':false}", TEACHER_ONLY),
+            entry("GET /api/noticeboard/{piece}", CLASS_ONLY),
+            entry("GET /api/noticeboard/{pieceForTeacher}", STUDENT_AND_TEACHER),
+            entry("GET /api/noticeboard/{pieceTakenBack}", STUDENT_ONLY),
+            entry(
+                    "PUT /api/noticeboard/{new} {'classId':'{class}','source':{'entryId':'{entry}'},'audience':'CLASS','words':''}",
+                    STUDENT_ONLY),
+            entry("PUT /api/noticeboard/{piece}/comments/{new} {'words':'Clear.'}", CLASS_ONLY),
+            entry("PUT /api/noticeboard/{pieceForTeacher}/comments/{new} {'words':'Clear.'}", STUDENT_AND_TEACHER),
+            entry("PUT /api/noticeboard/{piece}/comments/{pieceComment}/hidden {'isHidden':false}", TEACHER_ONLY),
+            entry("PUT /api/noticeboard/{piece}/comments/{pieceComment}/closed {'isClosed':true}", STUDENT_AND_TEACHER),
+            entry("DELETE /api/noticeboard/{piece}/comments/{pieceComment}", "404 OK 404 404 401 404"),
+            entry("PUT /api/noticeboard/{pieceForTeacher}/standing {'standing':'NOT_YET','words':''}", TEACHER_ONLY),
+            entry("PUT /api/noticeboard/{pieceForTeacher}/standing {'standing':'TAKEN_BACK','words':''}", STUDENT_ONLY),
             entry("GET /api/announcements", ANYONE_OWN),
             entry("PUT /api/announcements/{announcement}/read", ANY_STUDENT),
             entry("DELETE /api/classes/{class}/announcements/{announcement}", TEACHER_ONLY),
@@ -477,6 +492,20 @@ final class Endpoints {
                 "PUT",
                 "/api/classes/%s/announcements/%s".formatted(school.schoolClass.id(), announcement),
                 "{'words':'Bring a ruler.'}");
+        var piece = NoticeboardTest.shown(school, browser, entry, "CLASS");
+        var pieceComment = UUID.randomUUID();
+        browser.send(
+                school.classmate,
+                "PUT",
+                "/api/noticeboard/%s/comments/%s".formatted(piece, pieceComment),
+                "{'words':'Clear.'}");
+        var pieceForTeacher = NoticeboardTest.shown(school, browser, entry, "TEACHER");
+        var pieceTakenBack = NoticeboardTest.shown(school, browser, entry, "CLASS");
+        browser.send(
+                school.student,
+                "PUT",
+                "/api/noticeboard/%s/standing".formatted(pieceTakenBack),
+                "{'standing':'TAKEN_BACK','words':''}");
         var pattern = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/patterns/" + pattern, PATTERN);
         var lookBack = UUID.randomUUID();
@@ -583,6 +612,10 @@ final class Endpoints {
                 entry("tie", tie),
                 entry("group", group),
                 entry("announcement", announcement),
+                entry("piece", piece),
+                entry("pieceComment", pieceComment),
+                entry("pieceForTeacher", pieceForTeacher),
+                entry("pieceTakenBack", pieceTakenBack),
                 entry("item", item),
                 entry("handIn", handIn),
                 entry("checkable", checkable),

@@ -60,6 +60,7 @@ class DemoSchool implements ApplicationRunner {
     private final YearMaker year;
     private final CollectionMaker collections;
     private final ClassMaker classes;
+    private final NoticeboardMaker noticeboard;
     private final LinkMaker links;
     private final ScanMaker scans;
     private final Papers papers;
@@ -84,6 +85,7 @@ class DemoSchool implements ApplicationRunner {
             YearMaker year,
             CollectionMaker collections,
             ClassMaker classes,
+            NoticeboardMaker noticeboard,
             LinkMaker links,
             ScanMaker scans,
             Papers papers,
@@ -110,6 +112,7 @@ class DemoSchool implements ApplicationRunner {
         this.year = year;
         this.collections = collections;
         this.classes = classes;
+        this.noticeboard = noticeboard;
         this.links = links;
         this.scans = scans;
         this.papers = papers;
@@ -177,6 +180,7 @@ class DemoSchool implements ApplicationRunner {
         handIns.sendUnasked(books.get("physics"), classBooks, calendar);
         collections.make(books.get("geography"), books.get("physics"));
         classes.make(calendar);
+        noticeboard.make(books.get("physics"), classBooks, calendar);
         beginScan(books.get("physics"), calendar);
         links.make(books.get("physics"), books.get("geography"));
     }

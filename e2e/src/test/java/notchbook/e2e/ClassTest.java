@@ -6,7 +6,7 @@ import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
-/** What a class has together: a word to all of it that is read, and a group that is shown something. */
+/** What a class has together: a word to all of it that is read, a group that is shown something, and pieces that it shows each other. */
 class ClassTest {
     private final Chrome chrome = new Chrome();
 
@@ -61,6 +61,47 @@ class ClassTest {
         ana.page().reload();
         ana.sees("one above the other");
     }
+
+    @Test
+    void seesAPieceThatItsStudentShowsUntilItIsTakenBack() {
+        var kit = new Desk(chrome.signedIn("kit"));
+        kit.page().navigate(Stage.address() + "/p/" + kit.page().evaluate(FIRST_PAGE));
+        kit.press("^Show the page to the class$").fill("What to look at", "See where the rope goes.");
+        kit.press("^Show it$").sees("Your teacher looks at it first").press("^Done$");
+
+        var tolland = new Desk(chrome.signedIn("tolland")).go("^Noticeboard of 10B Physics");
+        tolland.follow("See where the rope goes").press("^Let the class see it$");
+        assertThat(tolland.button("^Not yet$")).isVisible();
+        var ana = new Desk(chrome.signedIn("ana")).go("^Noticeboard$");
+        ana.follow("See where the rope goes").sees("Shown by Kit Dorrance");
+        ana.fill("Say something about it", "Which way is up?").press("^Say it$").sees("Ana Ellory");
+
+        kit.go("^Noticeboard$").follow("See where the rope goes").sees("Which way is up?");
+        kit.press("^Answer Ana Ellory")
+                .fill("Answer to Ana Ellory", "To the left.")
+                .press("^Say it$");
+        assertThat(kit.page().getByText("To the left.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(tolland.page().getByText("Which way is up?")).isVisible();
+        tolland.press("^Hide Ana Ellory").sees("hidden from the class");
+        assertThat(kit.page().getByText("Which way is up?")).hasCount(0);
+        tolland.follow("Back to the noticeboard")
+                .follow("Show them full screen")
+                .sees("Without names");
+        tolland.key("n").sees("With names");
+
+        kit.press("^Take it back$").sees("taken back, only you see it");
+        ana.page().reload();
+        ana.sees("This piece is not here");
+    }
+
+    /** A page that a student has already. */
+    private static final String FIRST_PAGE = """
+            async () => {
+              const [book] = await (await fetch('/api/notebooks')).json();
+              return (await (await fetch('/api/notebooks/' + book.id)).json()).pages[0].id;
+            }
+            """;
 
     private static Page.GetByLabelOptions exactly() {
         return new Page.GetByLabelOptions().setExact(true);

@@ -22,7 +22,9 @@ record Views(String name, String path) {
                 const latest = register.students.find((line) => line.name === 'Rue Vanterpool').latest;
                 const physics = me.classes.find((one) => one.name === '10B Physics').id;
                 const rows = (await get(`/api/classes/${physics}/coverage`)).students;
-                return { teacher: 'yes', setWork: echo.id, handIn: latest.id, group: physics, student: rows[0].id };
+                const { pieces } = await get(`/api/classes/${physics}/noticeboard`);
+                const waiting = pieces.find((one) => one.standing === 'ASKED').id;
+                return { teacher: 'yes', waiting, setWork: echo.id, handIn: latest.id, group: physics, student: rows[0].id };
               }
               const book = (await get('/api/notebooks')).find((one) => one.title.startsWith('Physics'));
               const geography = (await get('/api/notebooks')).find((one) => one.title.startsWith('Geography'));
@@ -37,6 +39,8 @@ record Views(String name, String path) {
               return {
                 teacher: '',
                 book: book.id,
+                schoolClass: book.classId,
+                piece: (await get(`/api/classes/${book.classId}/noticeboard`)).pieces.find((one) => one.isMine && one.standing === 'SHOWN').id,
                 edition: book.editionId,
                 section: contents.sections.find((one) => one.code === '2.3').id,
                 page: echo,
@@ -79,6 +83,9 @@ record Views(String name, String path) {
             views.add(new Views("class", "/classes/" + ids.get("group")));
             views.add(new Views("student", "/classes/" + ids.get("group") + "/" + ids.get("student")));
             views.add(new Views("groups", "/classes/" + ids.get("group") + "/groups"));
+            views.add(new Views("class-noticeboard", "/classes/" + ids.get("group") + "/noticeboard"));
+            views.add(
+                    new Views("piece-waiting", "/classes/" + ids.get("group") + "/noticeboard/" + ids.get("waiting")));
             views.add(new Views("said", "/classes/" + ids.get("group") + "/said"));
             views.add(new Views("weekly-sheets", "/classes/" + ids.get("group") + "/sheets"));
             views.add(new Views("weekly-questions", "/classes/" + ids.get("group") + "/prompts"));
@@ -125,6 +132,10 @@ record Views(String name, String path) {
         views.add(new Views("collection-board", "/collections/" + ids.get("collection") + "?as=board"));
         views.add(new Views("collection-chart", "/collections/" + ids.get("collection") + "?as=chart"));
         views.add(new Views("collections", "/collections"));
+        var board = "/classes/" + ids.get("schoolClass") + "/noticeboard";
+        views.add(new Views("noticeboard", board));
+        views.add(new Views("piece", board + "/" + ids.get("piece")));
+        views.add(new Views("noticeboard-read", board + "/" + ids.get("piece") + "/read"));
         views.add(new Views("shown", "/shown/" + ids.get("shown")));
         views.add(new Views("hand-in", book + "/s/" + ids.get("section") + "/hand-in"));
         views.add(new Views("hand-in-pages", book + "/hand-in?pages=" + ids.get("page")));

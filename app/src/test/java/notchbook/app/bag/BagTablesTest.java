@@ -20,6 +20,9 @@ import static notchbook.tables.Tables.GATHERING;
 import static notchbook.tables.Tables.JOB;
 import static notchbook.tables.Tables.KNOWN_DEVICE;
 import static notchbook.tables.Tables.MEDIA;
+import static notchbook.tables.Tables.NOTICEBOARD_COMMENT;
+import static notchbook.tables.Tables.NOTICEBOARD_MEDIA;
+import static notchbook.tables.Tables.NOTICEBOARD_PIECE;
 import static notchbook.tables.Tables.PAGE;
 import static notchbook.tables.Tables.PHONE_LINK;
 import static notchbook.tables.Tables.READER_KEY;
@@ -75,6 +78,9 @@ class BagTablesTest {
             GATHERING,
             JOB,
             KNOWN_DEVICE,
+            NOTICEBOARD_COMMENT,
+            NOTICEBOARD_MEDIA,
+            NOTICEBOARD_PIECE,
             PHONE_LINK,
             SCHOOL_BREAK,
             SCHOOL_TERM,

@@ -1,0 +1,1 @@
+export { ShowToClass } from './ShowToClass';

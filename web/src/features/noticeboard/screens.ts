@@ -1,0 +1,3 @@
+export { NoticeboardBookScreen } from './NoticeboardBookScreen';
+export { NoticeboardScreen } from './NoticeboardScreen';
+export { PieceScreen } from './PieceScreen';
