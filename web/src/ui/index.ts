@@ -27,6 +27,7 @@ export { useFollow } from './useFollow';
 export { isTyping, useKeys } from './useKeys';
 export { useNear } from './useNear';
 export { useOrdered } from './useOrdered';
+export { useParts } from './useParts';
 export { useStable } from './useStable';
 export { WeekNumbers } from './WeekNumbers';
 export { WordRange } from './WordRange';

@@ -388,3 +388,25 @@ test('shows what is in a file beside what is said of it', async () => {
   await user.click(await screen.findByRole('button', { name: 'Look inside' }));
   expect(await screen.findByText('High at 4.9 m')).toBeTruthy();
 });
+
+test('keeps both of two things that are said of a source right after each other', async () => {
+  const link = thing('Wall', { kind: 'LINK', url: 'https://skerrow.example/wall' });
+  const { user, server } = await open([link], {
+    'GET /api/source-questions': [],
+    'GET /api/collections/c1/details/offered': [],
+    'PATCH /api/collections/c1/items/*': {},
+  });
+  await user.click(screen.getByRole('button', { name: 'Say why I kept it: Wall' }));
+  await user.click(await screen.findByText('Where it comes from'));
+  const type = (label: string, words: string) => {
+    const line = screen.getByLabelText(new RegExp(label));
+    fireEvent.change(line, { target: { value: words } });
+    fireEvent.blur(line);
+  };
+  type('Who made it', 'Marsh, Ida');
+  type('When it came out', '2025');
+  await waitFor(() => expect(server.sent('PATCH /api/collections/c1/items/*')).toHaveLength(2));
+  expect(server.sent('PATCH /api/collections/c1/items/*').at(-1)).toMatchObject({
+    source: { authors: ['Marsh, Ida'], published: '2025' },
+  });
+});

@@ -19,7 +19,9 @@ export function NoticeboardScreen() {
   const [by, setBy] = useState<keyof typeof WAYS>('WEEK');
   const isForAll = ({ standing, audience }: Line) => standing === 'SHOWN' && audience === 'CLASS';
   const shown = pieces.filter(isForAll);
-  const others = pieces.filter((piece) => !isForAll(piece));
+  const waits = ({ standing }: Line) => standing === 'ASKED';
+  const rest = pieces.filter((piece) => !isForAll(piece));
+  const others = [...rest.filter(waits), ...rest.filter((piece) => !waits(piece))];
   return (
     <div className="max-w-[1200px]">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">

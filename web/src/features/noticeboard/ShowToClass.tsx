@@ -84,7 +84,7 @@ function ShowDialog({ source, onClose }: { source: Source; onClose: () => void }
           </ChoiceField>
         )}
         <div className="mb-3">
-          <Radios label="Shown to" isLabelled values={AUDIENCES} value={audience} onChoose={setAudience} />
+          <Radios label="For" isLabelled values={AUDIENCES} value={audience} onChoose={setAudience} />
         </div>
         <TextField
           label="What to look at"

@@ -13,10 +13,10 @@ export function useComments({ line: { id } }: Piece) {
   const { outbox, state } = useOutbox();
   const [before] = useState(state.messages);
   const path = `/noticeboard/${id}/comments`;
-  const show = async (change: (comments: Comment[]) => Comment[]) => {
-    // An answer that is older than this would put back what was there.
-    await queries.cancelQueries({ queryKey: pieceQuery(id).queryKey });
+  const show = (change: (comments: Comment[]) => Comment[]) => {
     queries.setQueryData(pieceQuery(id).queryKey, (now) => now && { ...now, comments: change(now.comments) });
+    // An answer that is older than this would put back what was there.
+    void queries.cancelQueries({ queryKey: pieceQuery(id).queryKey });
   };
   const act = (method: 'PUT' | 'DELETE', at: string, body?: unknown) => ({
     pageId: '',
@@ -28,7 +28,7 @@ export function useComments({ line: { id } }: Piece) {
     show((all) => all.map((one) => (one.id === comment.id ? { ...one, ...change } : one)));
 
   const put = async (comment: Comment, sound?: Blob, soundId?: string) => {
-    await show((all) => [...all.filter((one) => one.id !== comment.id), comment]);
+    show((all) => [...all.filter((one) => one.id !== comment.id), comment]);
     const { words, answerTo } = comment;
     const request = act('PUT', comment.id, { words, answerTo, soundId: soundId ?? comment.sound?.id });
     if (sound && soundId)
@@ -51,16 +51,16 @@ export function useComments({ line: { id } }: Piece) {
       sound && newId(),
     );
   const takeBack = async (comment: Comment) => {
-    await show((all) => all.filter((one) => one.id !== comment.id));
+    show((all) => all.filter((one) => one.id !== comment.id));
     await outbox.act(act('DELETE', comment.id));
     offerUndo('It is taken back', () => put(comment));
   };
   const hide = async (comment: Comment, isHidden: boolean) => {
-    await changed(comment, { isHidden });
+    changed(comment, { isHidden });
     await outbox.act(act('PUT', `${comment.id}/hidden`, { isHidden }));
   };
   const close = async (comment: Comment, isClosed: boolean) => {
-    await changed(comment, { isClosed });
+    changed(comment, { isClosed });
     await outbox.act(act('PUT', `${comment.id}/closed`, { isClosed }));
   };
   return {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Api } from '../../api';
-import { Radios } from '../../ui';
+import { Radios, useParts } from '../../ui';
 import { questionsQuery } from './queries';
 import { authorsIn, KIND_NAMES, saidOf, TRUST_NAMES } from './sourceWords';
 
@@ -17,9 +17,9 @@ const BOX = 'mt-1 w-full rounded-md border border-line bg-card px-2.5 py-1.5 fon
 /** Where a thing comes from that the student did not make, and how far it can be trusted. */
 export function SourceFields({ source, found, onTell }: Props) {
   const questions = useQuery(questionsQuery).data ?? [];
-  const tell = (more: Partial<Source>) => onTell({ ...source, ...more });
+  const tell = useParts(source, onTell);
   const answer = (at: number, words: string) =>
-    tell({ reasons: questions.map((_, i) => (i === at ? words : (source.reasons[i] ?? ''))) });
+    tell(({ reasons }) => ({ reasons: questions.map((_, i) => (i === at ? words : (reasons[i] ?? ''))) }));
   return (
     <details
       className="mb-3 rounded-md border border-line px-3 py-2"

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useKeeping } from '../../device';
-import { Button, Dialog, TextField, Trouble } from '../../ui';
+import { Button, Dialog, TextField, Trouble, useParts } from '../../ui';
 import { SourceFields } from '../source';
 import { type Note, NoteField } from '../text';
 import type { Collection, Item } from './details';
@@ -101,9 +101,10 @@ function Words({ label, words, onTell }: { label: string; words: string; onTell:
 
 /** Which part of its clip plays, in minutes and seconds. */
 function PartFields({ item: { played }, onTell }: Pick<Props, 'item' | 'onTell'>) {
+  const tell = useParts(played, (wished) => onTell({ played: wished }));
   const told = (part: Partial<Item['played']>) => {
     const wished = { ...played, ...part };
-    if (wished.from !== played.from || wished.to !== played.to) onTell({ played: wished });
+    if (wished.from !== played.from || wished.to !== played.to) tell(part);
   };
   return (
     <div className="grid grid-cols-2 gap-x-4">

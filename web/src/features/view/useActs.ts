@@ -21,10 +21,10 @@ export function useActing() {
   const queries = useQueryClient();
   const { outbox } = useOutbox();
   return async (id: string, { file, show, showViews, ...wish }: ActWish) => {
-    // An answer that is older than this act would put back what was there.
-    await queries.cancelQueries({ queryKey: ['collection', id] });
     if (show) queries.setQueryData<Collection>(['collection', id], (now) => now && show(now));
     if (showViews) queries.setQueryData(lookedAtQuery(id).queryKey, (now) => now && showViews(now));
+    // An answer that is older than this act would put back what was there. Nothing waits for it: acts are sent in their order.
+    void queries.cancelQueries({ queryKey: ['collection', id] });
     await (file ? outbox.actWithFile({ pageId: id, ...wish }, file) : outbox.act({ pageId: id, ...wish }));
   };
 }
