@@ -153,7 +153,8 @@ class CollectionTest {
         page.keyboard().press("Tab");
         page.getByLabel("partly").check();
         rue.press("^Done$").sees("Marsh, Ida").sees("trusted partly");
-        rue.press("^Show or save it$").press("^References$").sees("Marsh, I. (2025) Whales");
+        rue.press("^Show or save it$").press("^References$").sees("Marsh, I. (2025, April 11). Whales.");
+        rue.choose("Style", "Harvard").sees("Marsh, I. (2025) Whales");
         page.keyboard().press("Escape");
 
         rue.choose("Show it to", "10B Physics, all of it").sees("seen by 10B Physics");
