@@ -39,7 +39,6 @@ import notchbook.app.syllabus.Syllabi;
 import notchbook.core.collection.SameAddress;
 import notchbook.core.mark.Mark;
 import notchbook.core.syllabus.Edition;
-import notchbook.core.syllabus.SyllabusNode;
 import notchbook.formats.document.DocumentJson;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -227,20 +226,8 @@ public class CollectionDesk {
                 : notebooks.of(reader).stream()
                         .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
                         .toList();
-        return notched.entrySet().stream().collect(toMap(Map.Entry::getKey, one -> topics(one.getValue(), editions)));
-    }
-
-    private static List<String> topics(Set<UUID> lines, List<Edition> editions) {
-        return editions.stream()
-                .flatMap(edition -> lines.stream().flatMap(line -> edition.topicOf(line).stream()))
-                .map(CollectionDesk::name)
-                .distinct()
-                .sorted()
-                .toList();
-    }
-
-    private static String name(SyllabusNode topic) {
-        return topic.code() + " " + topic.title();
+        return notched.entrySet().stream()
+                .collect(toMap(Map.Entry::getKey, one -> Edition.topicNames(editions, one.getValue())));
     }
 
     /** For each link that leads where an earlier one leads already, that one. */

@@ -190,9 +190,7 @@ class Freezer {
         }
         return switch (one.prompt().asks()) {
             case TOPIC ->
-                edition.find(UUID.fromString(given))
-                        .map(topic -> topic.code() + " " + topic.title())
-                        .orElse("");
+                edition.find(UUID.fromString(given)).map(SyllabusNode::name).orElse("");
             case RATING -> given + " of 4";
             case NUMBER, WORDS, PIECE -> given;
         };

@@ -1,6 +1,7 @@
 package notchbook.core.syllabus;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -81,6 +82,16 @@ public final class Edition {
     /** The topic (or, where there is none, the unit) that a point stands in; a topic is its own. */
     public Optional<SyllabusNode> topicOf(UUID id) {
         return find(id).flatMap(node -> node.isPoint() ? node.parent().flatMap(this::find) : Optional.of(node));
+    }
+
+    /** The topics of some lines in whichever of these editions they are, each once by its name. */
+    public static List<String> topicNames(Collection<Edition> editions, Collection<UUID> lines) {
+        return editions.stream()
+                .flatMap(edition -> lines.stream().flatMap(line -> edition.topicOf(line).stream()))
+                .map(SyllabusNode::name)
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     /** Nodes that hold points directly: what coverage calls topics, in the order of the syllabus. */

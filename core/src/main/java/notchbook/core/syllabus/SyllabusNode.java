@@ -43,4 +43,9 @@ public record SyllabusNode(
     public boolean isPoint() {
         return kind == Kind.POINT;
     }
+
+    /** A unit or topic as it is read: its code and its title. */
+    public String name() {
+        return code + " " + title;
+    }
 }
