@@ -25,6 +25,19 @@ export function Button({ look = 'plain', hotkey, className = '', children, ...re
   );
 }
 
+/** A button that reads like a link, where it stands among words. */
+export function TextButton({ children, onClick }: Pick<Props, 'children' | 'onClick'>) {
+  return (
+    <button
+      type="button"
+      className="inline-flex min-h-7 items-center text-[13.5px] font-semibold text-petrol hover:underline"
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
+
 export function Key({ children }: { children: string }) {
   return (
     <kbd

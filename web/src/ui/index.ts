@@ -1,5 +1,5 @@
 export { AtWork } from './AtWork';
-export { Button, Key } from './Button';
+export { Button, Key, TextButton } from './Button';
 export { Card, Empty } from './Card';
 export { Dialog } from './Dialog';
 export { ChoiceField, TextField, Trouble } from './Field';

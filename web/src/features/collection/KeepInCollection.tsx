@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Api } from '../../api';
-import { Button, Dialog, plural, Tick } from '../../ui';
+import { Button, Dialog, plural, TextButton, Tick } from '../../ui';
 import { collectionsQuery } from './queries';
 import { usePut } from './usePut';
 import { WhereToKeep } from './WhereToKeep';
@@ -21,13 +21,7 @@ export function KeepInCollection({ things, name }: { things: Kept[]; name: strin
   if (things.length === 0) return null;
   return (
     <>
-      <button
-        type="button"
-        className="inline-flex min-h-7 items-center text-[13.5px] font-semibold text-petrol hover:underline"
-        onClick={() => setOpen(true)}
-      >
-        {name}
-      </button>
+      <TextButton onClick={() => setOpen(true)}>{name}</TextButton>
       {isOpen && <KeepDialog things={things} onClose={() => setOpen(false)} />}
     </>
   );

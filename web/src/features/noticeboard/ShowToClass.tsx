@@ -3,7 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
 import type { Api } from '../../api';
-import { Button, ChoiceField, Dialog, Radios, TextField, Trouble } from '../../ui';
+import { Button, ChoiceField, Dialog, Radios, TextButton, TextField, Trouble } from '../../ui';
 import { useNotebook } from '../contents';
 import { useMe } from '../people';
 import { boardQuery, type Line } from './queries';
@@ -19,13 +19,7 @@ export function ShowToClass({ name, source }: Props) {
   if (role !== 'STUDENT' || classes.length === 0) return null;
   return (
     <>
-      <button
-        type="button"
-        className="inline-flex min-h-7 items-center text-[13.5px] font-semibold text-petrol hover:underline"
-        onClick={() => setOpen(true)}
-      >
-        {name}
-      </button>
+      <TextButton onClick={() => setOpen(true)}>{name}</TextButton>
       {isOpen && <ShowDialog source={source} onClose={() => setOpen(false)} />}
     </>
   );
