@@ -54,8 +54,6 @@ const openPiece = (
     {
       'GET /api/noticeboard/p1': {
         line: { ...LINE, ...line },
-        classId: 'c1',
-        className: '10B Physics',
         pages: [
           {
             id: 'page',

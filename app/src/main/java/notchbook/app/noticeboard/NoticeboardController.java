@@ -1,23 +1,14 @@
 package notchbook.app.noticeboard;
 
-import java.time.Instant;
-import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import notchbook.app.calendar.SchoolYears;
-import notchbook.app.entry.EntryKind;
-import notchbook.app.handin.SealedViews.SealedPageView;
-import notchbook.app.media.Media;
-import notchbook.app.media.MediaView;
+import notchbook.app.noticeboard.NoticeboardViews.BoardView;
+import notchbook.app.noticeboard.NoticeboardViews.PieceSourceView;
+import notchbook.app.noticeboard.NoticeboardViews.PieceView;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
-import notchbook.app.platform.Refusal;
-import notchbook.app.platform.SchoolClock;
 import notchbook.core.noticeboard.Audience;
-import notchbook.core.noticeboard.Comment;
 import notchbook.core.noticeboard.Standing;
-import notchbook.core.noticeboard.Viewer;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -32,87 +23,14 @@ import org.springframework.web.bind.annotation.RestController;
 class NoticeboardController {
     private final Noticeboard board;
     private final Comments comments;
-    private final Viewers viewers;
+    private final NoticeboardMapper mapper;
     private final People people;
-    private final Media media;
-    private final SchoolYears years;
-    private final SchoolClock clock;
 
-    NoticeboardController(
-            Noticeboard board,
-            Comments comments,
-            Viewers viewers,
-            People people,
-            Media media,
-            SchoolYears years,
-            SchoolClock clock) {
+    NoticeboardController(Noticeboard board, Comments comments, NoticeboardMapper mapper, People people) {
         this.board = board;
         this.comments = comments;
-        this.viewers = viewers;
+        this.mapper = mapper;
         this.people = people;
-        this.media = media;
-        this.years = years;
-        this.clock = clock;
-    }
-
-    /** A piece on the board: whose it is and what they say along with it, where it stands, what it is about, and by what it is known again; its student is told what it is of. */
-    record PieceLine(
-            UUID id,
-            String title,
-            String by,
-            boolean isMine,
-            Audience audience,
-            Standing standing,
-            String words,
-            String teacherWords,
-            List<String> topics,
-            EntryKind kind,
-            Optional<UUID> pictureId,
-            String firstWords,
-            LocalDate day,
-            Optional<Integer> week,
-            Optional<PieceSourceView> source) {}
-
-    record BoardView(String className, boolean teacherSeesFirst, List<PieceLine> pieces) {}
-
-    /** Something said about a piece; {@code sound} is how it was spoken. */
-    record CommentView(
-            UUID id,
-            String by,
-            boolean isMine,
-            String words,
-            Optional<MediaView> sound,
-            Optional<UUID> answerTo,
-            Instant at,
-            boolean isHidden,
-            boolean isClosed) {}
-
-    /** A piece as it was when it was shown, with what is said about it; {@code may} tells what its reader can do with that. */
-    record PieceView(
-            PieceLine line,
-            UUID classId,
-            String className,
-            List<SealedPageView> pages,
-            List<CommentView> comments,
-            MayView may) {}
-
-    record MayView(boolean say, boolean decide, boolean hide, boolean close) {}
-
-    /** What of their own a student shows: one of these. */
-    record PieceSourceView(Optional<UUID> entryId, Optional<UUID> pageId, Optional<UUID> collectionId) {
-        static PieceSourceView of(PieceSource source) {
-            return new PieceSourceView(
-                    source instanceof PieceSource.OfEntry(var id) ? Optional.of(id) : Optional.empty(),
-                    source instanceof PieceSource.OfPage(var id) ? Optional.of(id) : Optional.empty(),
-                    source instanceof PieceSource.OfCollection(var id) ? Optional.of(id) : Optional.empty());
-        }
-
-        PieceSource source() {
-            return entryId.<PieceSource>map(PieceSource.OfEntry::new)
-                    .or(() -> pageId.map(PieceSource.OfPage::new))
-                    .or(() -> collectionId.map(PieceSource.OfCollection::new))
-                    .orElseThrow(() -> Refusal.unfit("Choose what to show: an entry, a page, or a collection."));
-        }
     }
 
     record ShowBody(UUID classId, PieceSourceView source, Audience audience, String words) {}
@@ -132,7 +50,9 @@ class NoticeboardController {
         return new BoardView(
                 people.requireClass(reader, id).name(),
                 board.teacherSeesFirst(id),
-                board.of(reader, id).stream().map(one -> line(reader, one)).toList());
+                board.of(reader, id).stream()
+                        .map(one -> mapper.line(reader, one))
+                        .toList());
     }
 
     @PutMapping("/api/classes/{id}/noticeboard")
@@ -143,62 +63,7 @@ class NoticeboardController {
 
     @GetMapping("/api/noticeboard/{id}")
     PieceView piece(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        var one = board.require(reader, id);
-        var viewer = viewers.of(reader, one.piece());
-        return new PieceView(
-                line(reader, one),
-                one.piece().classId(),
-                people.classesOf(reader).stream()
-                        .filter(found -> found.id().equals(one.piece().classId()))
-                        .map(found -> found.name())
-                        .findFirst()
-                        .orElse(""),
-                board.pages(one),
-                comments.on(reader, one).stream()
-                        .map(said -> comment(reader, said))
-                        .toList(),
-                new MayView(
-                        one.piece().isOpenTo(viewer),
-                        viewer == Viewer.TEACHER,
-                        Comment.canBeHiddenBy(viewer),
-                        Comment.canBeClosedBy(viewer)));
-    }
-
-    private PieceLine line(Person reader, BoardPiece one) {
-        var piece = one.piece();
-        var day = clock.dayOf(one.shownAt());
-        return new PieceLine(
-                piece.id(),
-                one.title(),
-                people.nameOf(piece.ownerId()),
-                piece.ownerId().equals(reader.id()),
-                piece.audience(),
-                piece.standing(),
-                one.words(),
-                one.teacherWords(),
-                one.topics(),
-                one.kind(),
-                one.picture(),
-                one.firstWords(),
-                day,
-                years.teachingWeekOf(day),
-                Optional.of(one.source())
-                        .filter(own -> piece.ownerId().equals(reader.id()))
-                        .map(PieceSourceView::of));
-    }
-
-    private CommentView comment(Person reader, Said said) {
-        var comment = said.comment();
-        return new CommentView(
-                comment.id(),
-                people.nameOf(comment.authorId()),
-                comment.isBy(reader.id()),
-                comment.words(),
-                comment.soundId().flatMap(media::find).map(MediaView::of),
-                comment.answerTo(),
-                said.at(),
-                comment.isHidden(),
-                comment.isClosed());
+        return mapper.view(reader, board.require(reader, id));
     }
 
     @PutMapping("/api/noticeboard/{id}")
