@@ -4,19 +4,20 @@ import { SpeakingNow, useSpeaking } from '../remark';
 import { SoundPlayer } from '../voice';
 import type { Comment, Piece } from './queries';
 import { useComments } from './useComments';
+import { talks } from './words';
 
 /** What is said about a piece, each with what is answered to it. */
 export function Comments({ piece }: { piece: Piece }) {
   const { comments, may } = piece;
   const acts = useComments(piece);
   const [answering, setAnswering] = useState<string>();
-  const first = comments.filter(({ answerTo }) => !answerTo);
+  const all = talks(comments);
   return (
     <Card title="What others say">
       <Trouble>{acts.trouble}</Trouble>
-      {first.length === 0 && <Empty>Nothing has been said about it yet.</Empty>}
+      {all.length === 0 && <Empty>Nothing has been said about it yet.</Empty>}
       <ul>
-        {first.map((comment) => (
+        {all.map(([comment, answers]) => (
           <li key={comment.id} className="border-b border-line py-2 last:border-0">
             <CommentView
               comment={comment}
@@ -25,13 +26,11 @@ export function Comments({ piece }: { piece: Piece }) {
               onAnswer={may.say && !comment.isClosed ? () => setAnswering(comment.id) : undefined}
             />
             <ul className="ml-4">
-              {comments
-                .filter(({ answerTo }) => answerTo === comment.id)
-                .map((answer) => (
-                  <li key={answer.id} className="mt-1.5 border-l-2 border-line pl-2.5">
-                    <CommentView comment={answer} may={may} acts={acts} />
-                  </li>
-                ))}
+              {answers.map((answer) => (
+                <li key={answer.id} className="mt-1.5 border-l-2 border-line pl-2.5">
+                  <CommentView comment={answer} may={may} acts={acts} />
+                </li>
+              ))}
             </ul>
             {answering === comment.id && (
               <CommentForm

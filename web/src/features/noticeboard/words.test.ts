@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import type { Line } from './queries';
-import { grouped, standingWords } from './words';
+import type { Comment, Line } from './queries';
+import { grouped, standingWords, talks } from './words';
 
 const line = (id: string, more: Partial<Line> = {}): Line => ({
   id,
@@ -55,5 +55,23 @@ test('puts pieces under each of their topics, in the order of the syllabus', () 
     ['2.3 Echoes', ['a', 'b']],
     ['10.1 Lenses', ['a']],
     ['About no topic', ['c']],
+  ]);
+});
+
+test('keeps answers when what they answer is not there any more', () => {
+  const said = (id: string, answerTo?: string): Comment => ({
+    id,
+    by: 'Rue Vanterpool',
+    isMine: false,
+    words: id,
+    answerTo,
+    at: '2026-11-24T09:00:00Z',
+    isHidden: false,
+    isClosed: false,
+  });
+  const all = [said('a'), said('b', 'a'), said('c', 'gone'), said('d', 'c')];
+  expect(talks(all).map(([first, answers]) => [first.id, answers.map(({ id }) => id)])).toEqual([
+    ['a', ['b']],
+    ['c', ['d']],
   ]);
 });

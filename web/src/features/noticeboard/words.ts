@@ -1,4 +1,4 @@
-import type { Line } from './queries';
+import type { Comment, Line } from './queries';
 
 /** Where a piece stands, as it is said to whoever reads it; nothing where it is simply shown to the class. */
 export function standingWords({ standing, audience, isMine }: Line): string {
@@ -24,3 +24,15 @@ export function grouped(lines: readonly Line[], by: 'WEEK' | 'TOPIC'): [name: st
 const weekOf = ({ week }: Line) => (week === undefined ? 'Out of term' : `Week ${week}`);
 
 const topicsOf = ({ topics }: Line) => (topics.length > 0 ? topics : ['About no topic']);
+
+/** What was said with all that was answered to it. An answer whose beginning is not there any more begins a talk itself. */
+export function talks(comments: readonly Comment[]): [first: Comment, answers: Comment[]][] {
+  const byId = new Map(comments.map((comment) => [comment.id, comment]));
+  const rootOf = (comment: Comment): Comment => {
+    const above = comment.answerTo && byId.get(comment.answerTo);
+    return above ? rootOf(above) : comment;
+  };
+  return comments
+    .filter((comment) => rootOf(comment) === comment)
+    .map((first) => [first, comments.filter((one) => one !== first && rootOf(one) === first)]);
+}

@@ -61,7 +61,7 @@ public class Comments {
     private UUID answered(Person reader, BoardPiece one, UUID to) {
         var comment = require(reader, one, to);
         var first =
-                comment.answerTo().map(parent -> require(reader, one, parent)).orElse(comment);
+                comment.answerTo().flatMap(parent -> find(reader, one, parent)).orElse(comment);
         if (first.isClosed()) {
             throw Refusal.notNow("This is closed. Say something new instead.");
         }
@@ -69,11 +69,14 @@ public class Comments {
     }
 
     private Comment require(Person reader, BoardPiece one, UUID id) {
+        return find(reader, one, id).orElseThrow(() -> Refusal.notFound("comment"));
+    }
+
+    private Optional<Comment> find(Person reader, BoardPiece one, UUID id) {
         return on(reader, one).stream()
                 .map(Said::comment)
                 .filter(comment -> comment.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> Refusal.notFound("comment"));
+                .findFirst();
     }
 
     @Transactional
