@@ -187,6 +187,16 @@ class NoticeboardTest extends AppTest {
     }
 
     @Test
+    void areTalkThroughsWithTheirVoice() {
+        letThemShow();
+        var talked = TalkedPage.on(desk, browser, student);
+        show("{'entryId':'%s'}".formatted(talked.drawing()), "CLASS");
+        assertThat(Browser.texts(seen(classmate).json().at("/pages/0/entries"), "id"))
+                .containsExactlyInAnyOrder(
+                        talked.drawing().toString(), talked.recording().toString());
+    }
+
+    @Test
     void areCollectionsToo() {
         letThemShow();
         var collection = UUID.randomUUID();
@@ -270,6 +280,19 @@ class NoticeboardTest extends AppTest {
         assertThat(heard(teacher)).isEmpty();
         say(classmate, comment, "");
         assertThat(heard(teacher)).hasSize(1);
+    }
+
+    @Test
+    void keepAnswersWhenWhatTheyAnswerIsTakenBack() {
+        showAtOnce();
+        var answer = UUID.randomUUID();
+        say(classmate, comment, "");
+        say(student, answer, ",'answerTo':'%s'".formatted(comment));
+        browser.send(classmate, "DELETE", path(), "");
+        assertThat(heard(teacher)).hasSize(1);
+        assertThat(say(classmate, UUID.randomUUID(), ",'answerTo':'%s'".formatted(answer))
+                        .status())
+                .isEqualTo(204);
     }
 
     @Test

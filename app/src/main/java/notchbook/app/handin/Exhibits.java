@@ -5,6 +5,7 @@ import static java.util.stream.Collectors.toSet;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.app.entry.Entries;
@@ -17,7 +18,9 @@ import notchbook.app.people.Person;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.handin.GoesAlong;
 import notchbook.core.handin.Picked;
-import notchbook.core.syllabus.SyllabusNode;
+import notchbook.core.syllabus.Edition;
+import notchbook.core.voice.About;
+import notchbook.formats.voice.TakeJson;
 import org.springframework.stereotype.Component;
 
 /** Freezes work of students outside of any hand-in, for those to whom they show it. */
@@ -47,7 +50,7 @@ public class Exhibits {
         this.syllabi = syllabi;
     }
 
-    /** An entry of the student's own, on its page by itself. */
+    /** An entry of the student's own, on its page by itself; what was explained aloud goes with what explains it. */
     public Exhibit entry(Person student, UUID id) {
         var entry = entries.require(student, id);
         var page = entry.place().pageId();
@@ -58,11 +61,26 @@ public class Exhibits {
                 entry.caption().isBlank() ? around.title() : entry.caption(),
                 around.topics(),
                 around.pages(),
-                Map.of(page, List.of(entry)),
+                Map.of(page, talkThrough(entry, around.entriesByPage().getOrDefault(page, List.of()))),
                 List.of(),
                 List.of(),
                 List.of());
         return frozen(student, alone);
+    }
+
+    /** An entry with the recordings that explain it; a recording with what it explains. */
+    private static List<Entry> talkThrough(Entry entry, List<Entry> onPage) {
+        var subject = explained(entry).orElse(entry.id());
+        var whole = onPage.stream()
+                .filter(one -> one.id().equals(subject) || explained(one).equals(Optional.of(subject)))
+                .toList();
+        return whole.contains(entry) ? whole : List.of(entry);
+    }
+
+    private static Optional<UUID> explained(Entry entry) {
+        return entry.kind() == EntryKind.RECORDING
+                ? TakeJson.read(entry.content()).about().map(About::entry)
+                : Optional.empty();
     }
 
     public Exhibit page(Person student, UUID id) {
@@ -106,16 +124,10 @@ public class Exhibits {
     }
 
     private List<String> names(List<Notebook> notebooks, Collection<UUID> lines) {
-        return notebooks.stream()
-                .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
-                .flatMap(edition -> lines.stream().flatMap(line -> edition.topicOf(line).stream()))
-                .map(Exhibits::name)
-                .distinct()
-                .sorted()
-                .toList();
-    }
-
-    private static String name(SyllabusNode topic) {
-        return topic.code() + " " + topic.title();
+        return Edition.topicNames(
+                notebooks.stream()
+                        .map(notebook -> syllabi.edition(notebook.editionId(), notebook.id()))
+                        .toList(),
+                lines);
     }
 }
