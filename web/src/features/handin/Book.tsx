@@ -66,11 +66,12 @@ export function Book({ title, about, content, onBefore, onAfter, onClose, more }
               // Each leaf has its side, so that it lies there laid out before it is turned to.
               side={piece ? 1 : 1 + (place % open)}
               isOpen={!piece && place >= at && place < last}
+              isRead={!piece && place >= around && place < around + open}
             />
           );
         })}
         {!piece && open > last - at && (
-          <div className="row-start-1 rounded-md bg-card" style={{ gridColumn: open }} />
+          <div className="z-1 row-start-1 rounded-md bg-card" style={{ gridColumn: open }} />
         )}
       </div>
       <nav
@@ -107,27 +108,29 @@ type CardProps = {
   size: number;
   side: number;
   isOpen: boolean;
+  /** Follows when the leaf has been painted: to be inert or not costs a new style for all that stands on it. */
+  isRead: boolean;
 };
 
-/** A leaf; one that is not open lies ready below those that are, so that turning to it is no more than painting it. */
-const LeafCard = memo(function LeafCard({ leaf, title, about, size, side, isOpen }: CardProps) {
+/** A leaf, in a layer of its own: one that is not open lies painted below those that are, so that to turn to it is to lift it. */
+const LeafCard = memo(function LeafCard({ leaf, title, about, size, side, isOpen, isRead }: CardProps) {
   const card = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (isOpen || !card.current) return;
+    if (isRead || !card.current) return;
     card.current.scrollTop = 0;
     // Nobody hears a clip that goes on behind the leaf that was turned.
     for (const clip of card.current.querySelectorAll('video')) clip.pause();
-  }, [isOpen]);
+  }, [isRead]);
   return (
     <div
       ref={card}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a long leaf is scrolled by keys
       tabIndex={0}
       role="group"
-      inert={!isOpen}
+      inert={!isRead}
       aria-label={nameOf(leaf, title)}
       className="row-start-1 min-w-0 touch-pan-y touch-pinch-zoom overflow-y-auto rounded-md bg-card px-5 pb-8 sm:px-10"
-      style={{ zoom: size, gridColumn: side, visibility: isOpen ? undefined : 'hidden' }}
+      style={{ zoom: size, gridColumn: side, zIndex: isOpen ? 1 : 0, willChange: 'transform' }}
     >
       <LeafView leaf={leaf} title={title} about={about} />
     </div>
@@ -152,7 +155,12 @@ function Turn({ name, keyName, onPress }: { name: string; keyName: string; onPre
   );
 }
 
-function LeafView({ leaf, title, about }: { leaf: Leaf } & Pick<Props, 'title' | 'about'>) {
+/** What stands on a leaf: drawn once, not again when it is turned to. */
+const LeafView = memo(function LeafView({
+  leaf,
+  title,
+  about,
+}: { leaf: Leaf } & Pick<Props, 'title' | 'about'>) {
   if (leaf.kind === 'title')
     return (
       <div className="pt-[18vh]">
@@ -191,7 +199,7 @@ function LeafView({ leaf, title, about }: { leaf: Leaf } & Pick<Props, 'title' |
       />
     </>
   );
-}
+});
 
 function Piece({ entry }: { entry: Api['SealedEntryView'] }) {
   return (

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { Api } from '../../api';
 import {
@@ -34,14 +34,21 @@ const sectionBook = () =>
     'GET /api/notebooks/n1': { notebook: NOTEBOOK, sections: [section('Echoes', { id: 's1' })], pages: [] },
     'GET /api/readiness/preview': { pages: PAGES, reflections: [] },
   });
-const isOpen = (words: string) => screen.findByText(words);
+/** The leaf with these words, once it lies open. */
+const isOpen = (words: string) =>
+  waitFor(() => {
+    const leaf = screen.getByText(words).closest<HTMLElement>('[role=group]') as HTMLElement;
+    expect(leaf.inert || leaf.hasAttribute('inert')).toBe(false);
+    expect(leaf.style.zIndex).toBe('1');
+    return leaf;
+  });
 
 test('reads a section leaf by leaf, with the points at the edge', async () => {
   const { user } = await sectionBook();
   expect(screen.getByText('1 of 3')).toBeTruthy();
   await user.keyboard('{ArrowRight}');
-  await isOpen('On First try.');
-  expect(screen.getByRole('list', { name: 'Points' }).textContent).toBe('2.3a');
+  const leaf = await isOpen('On First try.');
+  expect(within(leaf).getByRole('list', { name: 'Points' }).textContent).toBe('2.3a');
   await user.keyboard('{PageDown}');
   await isOpen('On Timing an echo.');
   await user.keyboard('{ArrowRight}{ArrowLeft}');
