@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { NO_READERS, thing, UNKNOWN_SOURCE } from '../../test/thing';
-import { NO_NETWORK, refuse, visit } from '../../test/visit';
+import { NO_NETWORK, NOTEBOOK, refuse, visit } from '../../test/visit';
 
 const open = (items: Api['ItemView'][], more: Record<string, unknown> = {}) =>
   visit('/collections/c1', {
@@ -94,6 +94,27 @@ test('notches a thing to a point of the notebook at hand', async () => {
   await user.click(await screen.findByRole('button', { name: 'For a point: Bats' }));
   await user.type(screen.getByLabelText('Code or word of a point'), '2.3a{Enter}');
   await waitFor(() => expect(server.sent('PUT /api/collections/c1/items/*/notches/p1')).toHaveLength(1));
+});
+
+test('names the points of other notebooks too, and notches to them', async () => {
+  const lines = (code: string, ...ids: string[]) =>
+    ids.map((id, i) => ({ id, code: code + 'abc'[i], title: id, kind: 'POINT' }));
+  const { user, server } = await open([thing('Bats', { notches: ['echo', 'cliff', 'gone'] })], {
+    'GET /api/notebooks': [
+      NOTEBOOK,
+      { ...NOTEBOOK, id: 'n2', title: 'Coasts' },
+      { ...NOTEBOOK, id: 'n3', title: 'Last year' },
+    ],
+    'GET /api/notebooks/n1/syllabus': lines('2.3', 'echo', 'pitch'),
+    'GET /api/notebooks/n2/syllabus': lines('4.1', 'wave', 'cliff'),
+    'GET /api/notebooks/n3/syllabus': lines('2.3', 'echo', 'pitch'),
+    'PUT /api/collections/c1/items/*/notches/*': {},
+  });
+  await user.click(await screen.findByRole('button', { name: '2.3a · Coasts 4.1b: Bats' }));
+  expect(screen.queryByRole('radio', { name: 'Last year' })).toBeNull();
+  await user.click(screen.getByRole('radio', { name: 'Coasts' }));
+  await user.type(screen.getByLabelText('Code or word of a point'), '4.1a{Enter}');
+  await waitFor(() => expect(server.sent('PUT /api/collections/c1/items/*/notches/wave')).toHaveLength(1));
 });
 
 test('takes addresses that are pasted, and takes them back', async () => {

@@ -20,6 +20,7 @@ import { ItemPoints } from './ItemPoints';
 import { collectionQuery } from './queries';
 import { useGather } from './useGather';
 import { useGathered } from './useGathered';
+import { useLines } from './useLines';
 
 /** A collection: its things, seen in the way that was chosen. */
 export function CollectionScreen() {
@@ -28,6 +29,7 @@ export function CollectionScreen() {
   const { look, setLook, aspects, own, seen, items, by, valuesIn } = useLook(collection);
   const { tell, trouble } = useThings(id);
   const { add, order, remove } = useGathered(id);
+  const lines = useLines();
   const [isAdding, setAdding] = useState(false);
   const [isNaming, setNaming] = useState(false);
   const [search] = useSearchParams();
@@ -47,7 +49,7 @@ export function CollectionScreen() {
   const canMove = isWhole && look.sorts.length === 0;
   return (
     <section aria-label="The collection" className="min-h-[70vh] max-w-[1400px]" {...gather.drop}>
-      <Head collection={collection}>
+      <Head collection={collection} lines={lines}>
         {isWhole
           ? plural(items.length, 'thing')
           : `${items.length} of ${plural(collection.items.length, 'thing')}`}
@@ -109,7 +111,7 @@ export function CollectionScreen() {
               onMove={(by) => void order(moved(all, all.indexOf(item.id), by))}
               onRemove={() => void remove(item, collection.items)}
             >
-              <ItemPoints collection={id} item={item} />
+              <ItemPoints collection={id} item={item} lines={lines} />
             </ItemActs>
           )}
         />

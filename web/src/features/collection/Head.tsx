@@ -16,11 +16,12 @@ import { CoverDialog } from './CoverDialog';
 import { HelpsWith } from './HelpsWith';
 import { collectionsQuery } from './queries';
 import { toggled } from './toggled';
+import type { Lines } from './useLines';
 
-type Props = { collection: Api['CollectionView']; children: ReactNode };
+type Props = { collection: Api['CollectionView']; lines: readonly Lines[]; children: ReactNode };
 
 /** What a collection is called and what it is for, both to be changed in place. */
-export function Head({ collection, children }: Props) {
+export function Head({ collection, lines, children }: Props) {
   const { id, title, purpose, home } = collection;
   const [isCovering, setCovering] = useState(false);
   const [isOut, setOut] = useState(false);
@@ -88,7 +89,12 @@ export function Head({ collection, children }: Props) {
               · {children} · {seenBy}
               {state.isOffline && state.acts > 0 && ` · ${plural(state.acts, 'change')} on this device only`}
             </span>
-            <HelpsWith of="all of the collection" notches={collection.notches} onNotch={notch} />
+            <HelpsWith
+              of="all of the collection"
+              notches={collection.notches}
+              lines={lines}
+              onNotch={notch}
+            />
           </p>
         </div>
         <Button onClick={() => setOut(!isOut)} aria-expanded={isOut}>

@@ -1,11 +1,12 @@
 import { type Item, useActs, withItem } from '../view';
 import { HelpsWith } from './HelpsWith';
 import { toggled } from './toggled';
+import type { Lines } from './useLines';
 
-type Props = { collection: string; item: Item };
+type Props = { collection: string; item: Item; lines: readonly Lines[] };
 
 /** The points that a thing helps with. */
-export function ItemPoints({ collection, item }: Props) {
+export function ItemPoints({ collection, item, lines }: Props) {
   const { act } = useActs(collection);
   const notch = (line: string, isCut: boolean) =>
     void act({
@@ -16,7 +17,7 @@ export function ItemPoints({ collection, item }: Props) {
     });
   return (
     <div>
-      <HelpsWith of={item.title} notches={item.notches} onNotch={notch} />
+      <HelpsWith of={item.title} notches={item.notches} lines={lines} onNotch={notch} />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Api } from '../../api';
 import { Dialog } from '../../ui';
 import { pointsMatching } from './pointsMatching';
@@ -10,10 +10,12 @@ type Props = {
   hint: string;
   onToggle: (node: string) => void;
   onClose: () => void;
+  /** What is chosen before the points. */
+  children?: ReactNode;
 };
 
 /** Choose points by typing a code or a word; Enter takes the marked one, arrows mark another. */
-export function NotchPicker({ title, points, cut, hint, onToggle, onClose }: Props) {
+export function NotchPicker({ title, points, cut, hint, onToggle, onClose, children }: Props) {
   const [typed, setTyped] = useState(hint);
   const [marked, setMarked] = useState(0);
   const found = pointsMatching(points, typed);
@@ -29,6 +31,7 @@ export function NotchPicker({ title, points, cut, hint, onToggle, onClose }: Pro
   };
   return (
     <Dialog title={title} onClose={onClose}>
+      {children}
       <input
         aria-label="Code or word of a point"
         placeholder="Code or word, such as 2.3b or echo"
