@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import notchbook.app.entry.EntryWidth;
 import notchbook.app.people.Person;
 import org.junit.jupiter.api.BeforeEach;
@@ -166,6 +167,56 @@ class ShowingTest extends AppTest {
         assertThat(send(school.classmate, "POST", "/api/shown-collections/%s/taken-over".formatted(id), body)
                         .status())
                 .isEqualTo(404);
+    }
+
+    private static String citing(String words, UUID thing) {
+        return "{'type':'text','text':'%s','marks':[{'type':'link','attrs':{'href':'#thing-%s'}}]}"
+                .formatted(words, thing);
+    }
+
+    private static JsonNode titled(JsonNode items, String title) {
+        return StreamSupport.stream(items.spliterator(), false)
+                .filter(item -> item.path("title").asString().equals(title))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<String> ledTo(Person reader, String collection, String note) {
+        var items = browser.get(reader, collection).json().findValue("items");
+        return titled(items, note).path("text").findValuesAsString("href");
+    }
+
+    @Test
+    void leadOthersToWhatTheirNotesCite() {
+        var radar = UUID.randomUUID();
+        var paper = UUID.randomUUID();
+        put(radar, "{'kind':'LINK','title':'Radar','note':'','url':'https://radar.example/'}");
+        put(paper, "{'kind':'NOTE','title':'A talk in the hall','note':'No address.'}");
+        put(
+                UUID.randomUUID(),
+                "{'kind':'NOTE','title':'Both','note':'','text':{'type':'doc','content':[{'type':'paragraph','content':[%s,%s,%s]}]}}"
+                        .formatted(citing("Sonar", link), citing("Radar", radar), citing("The talk", paper)));
+        showToClass();
+        assertThat(ledTo(school.student, "/api/collections/" + id, "Both"))
+                .containsExactly("#thing-" + link, "#thing-" + radar, "#thing-" + paper);
+        assertThat(ledTo(school.classmate, "/api/shown-collections/" + id, "Both"))
+                .containsExactly("https://sonar.example/", "https://radar.example/");
+
+        var into = "/api/collections/" + UUID.randomUUID();
+        send(school.classmate, "PUT", into, "{'title':'Mine','purpose':''}");
+        var note = titled(seenBy(school.classmate).at("/collection/items"), "Both")
+                .path("id")
+                .asString();
+        send(
+                school.classmate,
+                "POST",
+                "/api/shown-collections/%s/taken-over".formatted(id),
+                "{'things':['%s','%s'],'into':'%s'}".formatted(note, radar, into.substring(into.lastIndexOf('/') + 1)));
+        var copies = browser.get(school.classmate, into).json().path("items");
+        var copy = titled(copies, "Radar").path("id").asString();
+        assertThat(ledTo(school.classmate, into, "Both"))
+                .as("what came along is cited in its new place")
+                .containsExactly("https://sonar.example/", "#thing-" + copy);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package notchbook.app.collection;
 
 import static java.util.Comparator.comparing;
+import static java.util.function.Function.identity;
+import static java.util.stream.Collectors.toMap;
 
 import java.net.URI;
 import java.time.Instant;
@@ -9,12 +11,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import notchbook.app.link.LinkCard;
 import notchbook.app.link.LinkCards;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.source.Cited;
 import notchbook.core.source.Source;
+import notchbook.core.text.Citing;
 import org.springframework.stereotype.Component;
 
 /** The things of a collection as they are cited: with what their student says of them, and what was found by itself. */
@@ -51,6 +55,26 @@ public class CitedThings {
                 .sorted(comparing(item -> ids.indexOf(item.id())))
                 .toList();
         return cited(reader, items, store.keptAt(ids));
+    }
+
+    /**
+     * Things of somebody as others have them: what their notes cite leads where {@code addressOf} says, or nowhere. What is in the bin
+     * is cited no more.
+     */
+    public List<Item> ledOn(Person owner, List<Item> items, Function<Cited, Optional<String>> addressOf) {
+        var named = items.stream()
+                .flatMap(item -> item.note().text().stream())
+                .flatMap(text -> Citing.things(text).stream())
+                .distinct()
+                .toList();
+        if (named.isEmpty()) {
+            return items;
+        }
+        var known = named(owner, named).stream().collect(toMap(Cited::id, identity()));
+        return items.stream()
+                .map(item -> item.reading(text -> Citing.ledOn(
+                        text, id -> Optional.ofNullable(known.get(id)).flatMap(addressOf), (id, words) -> words)))
+                .toList();
     }
 
     /** The collection that a thing of the reader's own is in. */

@@ -38,6 +38,7 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.syllabus.Syllabi;
 import notchbook.core.collection.SameAddress;
 import notchbook.core.mark.Mark;
+import notchbook.core.source.Cited;
 import notchbook.core.syllabus.Edition;
 import notchbook.formats.document.DocumentJson;
 import org.springframework.stereotype.Component;
@@ -49,6 +50,7 @@ public class CollectionDesk {
     private static final JsonMapper MAPPER = new JsonMapper();
 
     private final Collections collections;
+    private final CitedThings cited;
     private final CollectionStore store;
     private final Details details;
     private final CollectionBinding binding;
@@ -67,6 +69,7 @@ public class CollectionDesk {
 
     CollectionDesk(
             Collections collections,
+            CitedThings cited,
             CollectionStore store,
             Details details,
             CollectionBinding binding,
@@ -84,6 +87,7 @@ public class CollectionDesk {
             SchoolClock clock) {
         this.people = people;
         this.collections = collections;
+        this.cited = cited;
         this.store = store;
         this.details = details;
         this.binding = binding;
@@ -154,17 +158,18 @@ public class CollectionDesk {
     }
 
     public CollectionView view(Person reader, UUID id) {
-        return view(reader, collections.require(reader, id));
+        return view(reader, collections.require(reader, id), store.items(id));
     }
 
-    /** The same where it is the reader's own and not in the bin. */
-    public Optional<CollectionView> find(Person reader, UUID id) {
-        return store.own(reader.id(), id).map(found -> view(reader, found));
+    /** The same for those to whom its owner shows it; nothing where it is in the bin. */
+    public Optional<CollectionView> toBeRead(Person owner, UUID id) {
+        return store.own(owner.id(), id)
+                .map(found -> view(owner, found, cited.ledOn(owner, store.items(id), Cited::address))
+                        .toBeRead());
     }
 
-    private CollectionView view(Person reader, Collection found) {
+    private CollectionView view(Person reader, Collection found, List<Item> items) {
         var id = found.id();
-        var items = store.items(id);
         var behind = behind(reader, id, items);
         return new CollectionView(
                 found.id(),

@@ -116,7 +116,7 @@ public final class CollectionViews {
         }
 
         /** The same for somebody to whom it is shown. */
-        public CollectionView toBeRead() {
+        CollectionView toBeRead() {
             return with(items.stream().map(ItemView::toBeRead), details, Optional.empty());
         }
 

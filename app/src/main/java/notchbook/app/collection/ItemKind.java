@@ -11,5 +11,13 @@ public enum ItemKind {
     ENTRY,
     PAGE,
     VERSION,
-    COLLECTION
+    COLLECTION;
+
+    /** Somebody's own work is looked at by others, and not taken over. */
+    public boolean staysWithItsOwner() {
+        return switch (this) {
+            case LINK, NOTE, FILE -> false;
+            case ENTRY, PAGE, VERSION, COLLECTION -> true;
+        };
+    }
 }

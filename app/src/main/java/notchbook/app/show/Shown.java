@@ -62,8 +62,8 @@ class Shown {
 
     ShownCollection require(Person reader, UUID id) {
         var owner = requireOwner(reader, id);
-        return new ShownCollection(
-                owner.fullName(), owner.isTeacher(), desk.view(owner, id).toBeRead(), views.of(owner, id));
+        var collection = desk.toBeRead(owner, id).orElseThrow(() -> Refusal.notFound("collection"));
+        return new ShownCollection(owner.fullName(), owner.isTeacher(), collection, views.of(owner, id));
     }
 
     /** Whose a collection is that is shown to the reader; any other is not there for them. */

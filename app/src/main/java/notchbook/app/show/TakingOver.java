@@ -1,12 +1,14 @@
 package notchbook.app.show;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
+import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import notchbook.app.collection.CitedThings;
 import notchbook.app.collection.CollectionDesk;
 import notchbook.app.collection.Collections;
 import notchbook.app.collection.Details;
@@ -16,6 +18,8 @@ import notchbook.app.media.Media;
 import notchbook.app.people.Person;
 import notchbook.app.platform.SchoolClock;
 import notchbook.core.collection.Detail;
+import notchbook.core.source.Cited;
+import notchbook.core.text.Document;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,6 +31,7 @@ class TakingOver {
 
     private final Shown shown;
     private final Collections collections;
+    private final CitedThings cited;
     private final CollectionDesk desk;
     private final Details details;
     private final Media media;
@@ -35,12 +40,14 @@ class TakingOver {
     TakingOver(
             Shown shown,
             Collections collections,
+            CitedThings cited,
             CollectionDesk desk,
             Details details,
             Media media,
             SchoolClock clock) {
         this.shown = shown;
         this.collections = collections;
+        this.cited = cited;
         this.desk = desk;
         this.details = details;
         this.media = media;
@@ -81,13 +88,17 @@ class TakingOver {
         var wished = collections.itemsOf(owner, from).stream()
                 .filter(item -> things.isEmpty() || things.contains(item.id()))
                 .toList();
+        var comeAlong = wished.stream()
+                .filter(item -> !item.kind().staysWithItsOwner())
+                .map(Item::id)
+                .collect(toSet());
         var whose = "%s: %s".formatted(owner.fullName(), desk.titleOf(from));
         var noted = whose.length() <= LONGEST_FROM ? whose : whose.substring(0, LONGEST_FROM);
         var known = details.of(owner, from);
         known.forEach(detail -> details.keep(reader, into, copied(detail, into)));
         var first = collections.sizeOf(reader, into);
         var copies = new ArrayList<Item>();
-        for (var item : wished) {
+        for (var item : cited.ledOn(owner, wished, thing -> leadingTo(thing, comeAlong, into))) {
             copied(reader, item, into, first + copies.size(), known).ifPresent(copies::add);
         }
         collections.takeOver(reader, into, copies, noted);
@@ -101,6 +112,13 @@ class TakingOver {
     /** The same thing taken into the same collection has the same id, so that it is there once. */
     private static UUID copyOf(UUID id, UUID into) {
         return UUID.nameUUIDFromBytes((id + " " + into).getBytes(UTF_8));
+    }
+
+    /** What comes along too is cited in the new place; anything else is where it was found. */
+    private static Optional<String> leadingTo(Cited thing, Set<UUID> comeAlong, UUID into) {
+        return comeAlong.contains(thing.id())
+                ? Optional.of(Document.Link.citing(copyOf(thing.id(), into)).address())
+                : thing.address();
     }
 
     private Optional<Item> copied(Person reader, Item item, UUID into, int position, List<Detail> known) {

@@ -70,7 +70,7 @@ public class ViewsOnPages {
     }
 
     private Optional<AsItWas> asItIs(Person owner, PlacedView placed) {
-        return collections.find(owner, placed.collection()).map(found -> {
+        return collections.toBeRead(owner, placed.collection()).map(found -> {
             var views = lookedAt.of(owner, placed.collection());
             var look = placed.view()
                     .flatMap(id -> views.views().stream()
@@ -79,7 +79,7 @@ public class ViewsOnPages {
                     .map(NamedView::look)
                     .orElse(AS_IT_IS);
             var things = seen(found, look);
-            var collection = found.toBeRead().only(things, told(found, look));
+            var collection = found.only(things, told(found, look));
             var seen = new Seen(look, collection, views.boardOf(things));
             return new AsItWas(
                     EntryContent.ofView(placed, mapper.valueToTree(seen), text(seen))

@@ -156,6 +156,10 @@ public record Document(List<Block> blocks) {
             }
         }
 
+        public static Link citing(UUID thing) {
+            return new Link("#thing-" + thing);
+        }
+
         /** The thing that it cites; empty for other links. */
         Optional<UUID> thing() {
             return Optional.of(THING.matcher(address))
