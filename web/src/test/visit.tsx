@@ -146,6 +146,7 @@ export const registerLine = (
   title: 'Echoes',
   late: false,
   changed: false,
+  progress: 'NOT_BEGUN',
   figures: SEALED.figures,
   ...more,
 });

@@ -10,6 +10,7 @@ const RULER_WORD: Api['SaidView'] = {
   saidAt: '2026-11-24T08:00:00Z',
   readBy: 1,
   unread: ['Hal Marsh', 'Rue Vanterpool'],
+  isForSome: false,
 };
 
 const open = (said: Api['SaidView'][] = [RULER_WORD]) =>
@@ -62,4 +63,9 @@ test('changes a word, which nobody has read then', async () => {
       { words: 'Bring a ruler. And a torch.' },
     ]),
   );
+});
+
+test('says of a word to those who had begun who has read it', async () => {
+  await open([{ ...RULER_WORD, unread: [], isForSome: true }]);
+  expect(await screen.findByText('1 of the 1 who had begun have read it')).toBeTruthy();
 });

@@ -75,7 +75,8 @@ function SaidRow({ one, onChange, onTakeBack }: RowProps) {
       <div className="flex flex-wrap items-start gap-x-4">
         <details className="min-w-52 flex-1 text-[13.5px]">
           <summary className="min-h-7 cursor-pointer font-semibold hover:text-petrol">
-            {one.readBy} of {all} have read it
+            {one.readBy} of {one.isForSome && 'the '}
+            {all} {one.isForSome && 'who had begun '}have read it
           </summary>
           {one.unread.length > 0 && <p className="text-soft">Not yet: {one.unread.join(', ')}</p>}
         </details>

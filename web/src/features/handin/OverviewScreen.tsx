@@ -2,8 +2,9 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
-import { Card, dayName, Empty, Heading, useFollow } from '../../ui';
+import { Card, Empty, Heading, useFollow } from '../../ui';
 import { useMe } from '../people';
+import { dueTime } from '../setwork';
 import { overviewQuery } from './queries';
 import { byListName, listName, STATE_WORDS } from './words';
 
@@ -53,7 +54,7 @@ function ClassTable({ name, works, students }: TableProps) {
                   <Link to={`/set-work/${work.id}`} className="hover:text-petrol hover:underline">
                     {work.title}
                   </Link>
-                  <span className="block font-normal text-soft">{dayName(work.due)}</span>
+                  <span className="block font-normal text-soft">{dueTime(work)}</span>
                 </th>
               ))}
             </tr>

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { type Api, api, unwrap } from '../../api';
 import { Button, Card, moment, plural, Trouble } from '../../ui';
 import { useRegister } from './useQueue';
-import { byListName, listName, STATE_WORDS, versionName } from './words';
+import { byListName, listName, PROGRESS_WORDS, STATE_WORDS, versionName } from './words';
 
 const isOpen = ({ state }: Api['VersionView']) => state === 'WAITING' || state === 'BEING_READ';
 
@@ -106,7 +106,7 @@ type LineProps = {
 };
 
 function Line({ line, path, withLevels, tick }: LineProps) {
-  const { latest, draft, figures } = line;
+  const { latest, draft, progress, figures } = line;
   const newest = draft ?? latest;
   return (
     <tr className="border-t border-line align-baseline">
@@ -116,7 +116,11 @@ function Line({ line, path, withLevels, tick }: LineProps) {
         {!latest && draft && <span className="block text-[13px] text-soft">{line.title}</span>}
       </td>
       <td className="pr-3">
-        {latest ? <Standing version={latest} path={path} /> : <span className="text-soft">not in yet</span>}
+        {latest ? (
+          <Standing version={latest} path={path} />
+        ) : (
+          <span className="text-soft">{PROGRESS_WORDS[progress]}</span>
+        )}
         {draft && <Standing version={draft} path={path} />}
         {line.changed && <span className="block text-[13px] text-petrol">changed since it came back</span>}
       </td>

@@ -5,7 +5,7 @@ import type { Api } from '../../api';
 import { useMe } from '../people';
 import { dueLine, setWorkQuery } from '../setwork';
 import { turnsOf, useRegister } from './useQueue';
-import { byListName, listName, versionWords } from './words';
+import { byListName, listName, PROGRESS_WORDS, versionWords } from './words';
 
 /** A teacher's contents: what was set, or, inside it, who has handed in and who has not. */
 export function SetWorkPanel({ onGo }: { onGo: () => void }) {
@@ -103,8 +103,9 @@ function Register() {
       {students
         .filter((line) => setWork && !isIn(line))
         .map((line) => (
-          <p key={line.student} className="px-3 py-1 text-soft">
+          <p key={line.student} className="flex items-baseline justify-between px-3 py-1 text-soft">
             {listName(line.name)}
+            <span className="text-[12.5px]">{PROGRESS_WORDS[line.progress]}</span>
           </p>
         ))}
       <NavLink to="/set-work" end className="mt-4 block px-2.5 font-semibold text-petrol hover:underline">

@@ -1,3 +1,2 @@
-export { askedQuery } from './queries';
 export { SetWorkPanel } from './SetWorkPanel';
 export { dueWords, latestOf, STATE_WORDS } from './words';

@@ -5,13 +5,6 @@ import type { Aim, Picked } from './picked';
 /** Work comes back while its student looks at the list. */
 const LOOK_AGAIN_MILLIS = 15_000;
 
-/** Everything that was asked for. */
-export const askedQuery = queryOptions({
-  queryKey: ['hand-ins'],
-  queryFn: () => unwrap(api.GET('/api/hand-ins')),
-  refetchInterval: LOOK_AGAIN_MILLIS,
-});
-
 /** What was sent without being asked. */
 export const unaskedQuery = queryOptions({
   queryKey: ['hand-ins', 'unasked'],

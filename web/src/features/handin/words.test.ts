@@ -1,16 +1,22 @@
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
 import { version as sent } from '../../test/visit';
-import { byListName, dueWords, listName, versionWords } from './words';
+import { byListName, dueWords, howFar, listName, versionWords } from './words';
 
 test.each([
-  ['2026-11-25', 'tonight'],
-  ['2026-11-26', 'tomorrow'],
-  ['2026-12-02', 'in 7 days'],
-  ['2026-11-24', '1 day late'],
-  ['2026-10-25', '31 days late'],
-])('says how far off %s is', (due, words) => {
-  expect(dueWords(due, '2026-11-25')).toBe(words);
+  ['2026-11-25', undefined, 'tonight'],
+  ['2026-11-25', '16:00:00', 'today by 16:00'],
+  ['2026-11-26', '16:00:00', 'tomorrow'],
+  ['2026-12-02', undefined, 'in 7 days'],
+  ['2026-11-24', undefined, '1 day late'],
+  ['2026-10-25', '08:30:00', '31 days late'],
+])('says how far off %s at %s is', (due, hour, words) => {
+  expect(dueWords({ due, hour }, '2026-11-25')).toBe(words);
+});
+
+test('says how many are how far, and leaves out where nobody is', () => {
+  const lines = (['IN', 'NOT_BEGUN', 'IN', 'CHECKED'] as const).map((progress) => ({ progress }));
+  expect(howFar(lines)).toBe('1 not begun · 2 in · 1 checked');
 });
 
 const version = (state: Api['VersionView']['state'], missing: number, more = {}) =>

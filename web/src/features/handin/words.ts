@@ -1,5 +1,6 @@
 import type { Api } from '../../api';
 import { plural } from '../../ui';
+import { hourOf } from '../setwork/words';
 
 type State = Api['VersionView']['state'];
 
@@ -13,10 +14,26 @@ export const STATE_WORDS: Record<State, string> = {
 
 const DAY_MILLIS = 86_400_000;
 
-/** How far off a due day is: "tonight", "in 2 days", "3 days late". */
-export function dueWords(due: string, today: string): string {
+/** How far a student is with what is asked, as a teacher reads it. */
+export const PROGRESS_WORDS: Record<Api['RegisterLine']['progress'], string> = {
+  NOT_BEGUN: 'not begun',
+  BEGUN: 'begun',
+  IN: 'in',
+  CHECKED: 'checked',
+};
+
+/** How many are how far, in a sentence: "3 not begun · 2 begun · 7 in". */
+export const howFar = (lines: readonly Pick<Api['RegisterLine'], 'progress'>[]): string =>
+  Object.entries(PROGRESS_WORDS)
+    .map(([progress, words]) => ({ words, count: lines.filter((line) => line.progress === progress).length }))
+    .filter(({ count }) => count > 0)
+    .map(({ words, count }) => `${count} ${words}`)
+    .join(' · ');
+
+/** How far off something due is: "tonight", "today by 16:00", "in 2 days", "3 days late". */
+export function dueWords({ due, hour }: Pick<Api['SetWorkView'], 'due' | 'hour'>, today: string): string {
   const days = Math.round((Date.parse(due) - Date.parse(today)) / DAY_MILLIS);
-  if (days === 0) return 'tonight';
+  if (days === 0) return hour ? `today by ${hourOf(hour)}` : 'tonight';
   if (days < 0) return `${plural(-days, 'day')} late`;
   return days === 1 ? 'tomorrow' : `in ${days} days`;
 }

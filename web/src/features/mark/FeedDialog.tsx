@@ -23,8 +23,8 @@ export function FeedDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog title="Tasks in my calendar" onClose={onClose}>
       <p className="mb-3">
-        A calendar program can show your tasks that have a date. It reads them at an address that nobody can
-        guess. Whoever has the address sees these tasks, and nothing else.
+        A calendar program can show what you have to hand in, and your tasks that have a date. It reads them
+        at an address that nobody can guess. Whoever has the address sees these, and nothing else.
       </p>
       {address ? (
         <>

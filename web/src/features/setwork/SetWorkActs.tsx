@@ -3,11 +3,14 @@ import type { Api } from '../../api';
 import { Button, Dialog, Menu, MenuItem, Trouble } from '../../ui';
 import { SetWorkForm } from './SetWorkForm';
 import { useTakingBack } from './useTakingBack';
+import { WordField } from './WordField';
 
 /** What a teacher does with what was asked: change it, or ask for it no longer. */
-export function SetWorkActs({ work }: { work: Api['SetWorkView'] }) {
+export function SetWorkActs({ work, begun }: { work: Api['SetWorkView']; begun: number }) {
   const { takeBack, askAgain } = useTakingBack();
-  const [isChanging, setChanging] = useState(false);
+  const [open, setOpen] = useState<'change' | 'take-back'>();
+  const close = () => setOpen(undefined);
+  const take = (word: string) => takeBack.mutate({ work, word }, { onSuccess: close });
   if (work.takenBack)
     return (
       <p className="flex flex-wrap items-baseline gap-2 text-brass">
@@ -18,13 +21,29 @@ export function SetWorkActs({ work }: { work: Api['SetWorkView'] }) {
   return (
     <>
       <Menu name="More" label={`More about ${work.title}`}>
-        <MenuItem onSelect={() => setChanging(true)}>Change what is asked</MenuItem>
-        <MenuItem onSelect={() => takeBack.mutate(work)}>Take it back</MenuItem>
+        <MenuItem onSelect={() => setOpen('change')}>Change what is asked</MenuItem>
+        <MenuItem onSelect={() => (begun > 0 ? setOpen('take-back') : take(''))}>Take it back</MenuItem>
       </Menu>
       <Trouble>{takeBack.error?.message}</Trouble>
-      {isChanging && (
-        <Dialog title="Change what is asked" onClose={() => setChanging(false)}>
-          <SetWorkForm work={work} onDone={() => setChanging(false)} />
+      {open === 'change' && (
+        <Dialog title="Change what is asked" onClose={close}>
+          <SetWorkForm work={work} begun={begun} onDone={close} />
+        </Dialog>
+      )}
+      {open === 'take-back' && (
+        <Dialog title={`Take back “${work.title}”`} onClose={close}>
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              take(String(new FormData(event.currentTarget).get('word')));
+            }}
+          >
+            <p className="mb-3">It is asked for no longer. What was handed in for it stays.</p>
+            <WordField begun={begun} />
+            <Button look="act" type="submit" disabled={takeBack.isPending}>
+              Take it back
+            </Button>
+          </form>
         </Dialog>
       )}
     </>

@@ -7,18 +7,29 @@ import { useMe } from '../people';
 import { AskedFields, askedFrom } from './AskedFields';
 import { CriteriaFields } from './CriteriaFields';
 import { criteriaFrom, type Written, writtenFrom } from './criteria';
+import { PatternField } from './PatternField';
 import { setWorkQuery } from './queries';
 import { TopicFields } from './TopicFields';
 import { ALL, type Whom, WhomFields, whomOf } from './WhomFields';
+import { WordField } from './WordField';
+import { hourOf } from './words';
+
+type Props = {
+  work?: Api['SetWorkView'];
+  /** How many have begun it. */
+  begun?: number;
+  onDone?: () => void;
+};
 
 /** What a class is asked for: something new, or `work` to be changed. */
-export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDone?: () => void }) {
+export function SetWorkForm({ work, begun = 0, onDone }: Props) {
   const me = useMe();
   const queries = useQueryClient();
   const [classId, setClassId] = useState(work?.classId ?? me.classes[0]?.id ?? '');
   const others = useQuery(setWorkQuery).data ?? [];
   const before = others.find(({ setWork }) => setWork.classId === classId)?.setWork;
   const [whom, setWhom] = useState<Whom>(() => whomOf(work));
+  const [pattern, setPattern] = useState(work?.asked.pattern);
   const [written, setWritten] = useState<readonly Written[]>(() => writtenFrom(work?.criteria ?? []));
   const set = useMutation({
     mutationFn: (form: FormData) => {
@@ -29,9 +40,11 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
         instructions: text('instructions'),
         topic: text('topic'),
         due: text('due'),
-        asked: askedFrom(form),
+        hour: text('hour') || undefined,
+        asked: { ...askedFrom(form), pattern },
         criteria: criteriaFrom(written),
         ...whom,
+        word: form.has('word') ? text('word') : undefined,
       };
       return unwrap(api.PUT('/api/set-work/{id}', { params: { path: { id: work?.id ?? newId() } }, body }));
     },
@@ -48,6 +61,7 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
         form.reset();
         setWritten([]);
         setWhom(ALL);
+        setPattern(undefined);
         onDone?.();
       },
     });
@@ -82,7 +96,16 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
         />
       </label>
       <TopicFields topic={work?.topic} near={work?.topic ?? before?.topic} />
-      <TextField label="Due" name="due" type="date" required defaultValue={work?.due} />
+      <div className="flex flex-wrap gap-x-3">
+        <TextField label="Due" name="due" type="date" required defaultValue={work?.due} />
+        <TextField
+          label="By"
+          name="hour"
+          type="time"
+          defaultValue={work?.hour && hourOf(work.hour)}
+          hint="No hour: until the day ends"
+        />
+      </div>
       <WhomFields
         key={classId}
         classId={classId}
@@ -90,7 +113,9 @@ export function SetWorkForm({ work, onDone }: { work?: Api['SetWorkView']; onDon
         onChange={({ students, groups, longer }) => setWhom({ students, groups, longer })}
       />
       <AskedFields asked={work?.asked} />
+      <PatternField pattern={pattern} onChange={setPattern} />
       <CriteriaFields written={written} onChange={setWritten} />
+      {work && <WordField begun={begun} />}
       <Trouble>{set.error?.message}</Trouble>
       <Button look="act" type="submit">
         {work ? 'Keep the change' : 'Ask the class'}

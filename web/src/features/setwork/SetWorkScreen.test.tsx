@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Api } from '../../api';
-import { TEACHER, visit, WORK } from '../../test/visit';
+import { FREE, registerLine, TEACHER, visit, WORK } from '../../test/visit';
 
 const MS_TOLLAND = { ...TEACHER, classes: [{ id: 'c1', name: '10B Physics' }] };
 const JUDGED: Api['SetWorkView'] = {
@@ -21,12 +21,13 @@ const EDITION = (id: string, topic: string) => ({
   info: { id, code: id, title: 'Waves' },
   nodes: [{ id: topic, kind: 'TOPIC', code: '2.3', title: 'Echoes' }],
 });
-const answers = (setWork: Api['SetWorkView']) => ({
+const PRACTICAL = { ...FREE, name: 'Practical' };
+const answers = (setWork: Api['SetWorkView'], students: Api['RegisterLine'][] = []) => ({
   'GET /api/set-work': [{ setWork, students: 12, in: 3, waiting: 1 }],
   'GET /api/set-work/taken-back': [],
   [`GET /api/set-work/${setWork.id}/register`]: {
     to: { classId: 'c1', className: '10B Physics', teacher: 'Ms Tolland', setWork },
-    students: [],
+    students,
   },
   'GET /api/editions': [
     { id: 'ed0', code: 'NB-1', title: 'Rocks' },
@@ -45,6 +46,8 @@ const answers = (setWork: Api['SetWorkView']) => ({
     ],
   },
   'PUT /api/set-work/*': {},
+  'PUT /api/set-work/taken-back/*': {},
+  'GET /api/patterns': { standard: [FREE], own: [{ id: 'o1', pattern: PRACTICAL }] },
   'DELETE /api/set-work/*': {},
   'DELETE /api/set-work/taken-back/*': {},
 });
@@ -82,8 +85,45 @@ test('takes it back, and asks again by one press', async () => {
   await user.click(await screen.findByRole('button', { name: 'More about Echo practical' }));
   await user.click(screen.getByRole('menuitem', { name: 'Take it back' }));
   expect(await screen.findByText('“Echo practical” is taken back')).toBeTruthy();
+  expect(server.sent('PUT /api/set-work/taken-back/w1')).toEqual([{ word: '' }]);
   await user.click(screen.getByRole('button', { name: /Undo/ }));
   await waitFor(() => expect(server.sent('DELETE /api/set-work/taken-back/w1')).toHaveLength(1));
+});
+
+const BEGUN = [
+  registerLine('marlo', 'Marlo Quist', { progress: 'BEGUN' }),
+  registerLine('rue', 'Rue Vanterpool', { progress: 'IN' }),
+  registerLine('hal', 'Hal Marsh'),
+];
+
+test('takes it back with a word to those who have begun', async () => {
+  const { user, server } = await visit('/set-work/w1', answers(WORK, BEGUN), MS_TOLLAND);
+  expect(await screen.findByText('1 not begun · 1 begun · 1 in')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'More about Echo practical' }));
+  await user.click(screen.getByRole('menuitem', { name: 'Take it back' }));
+  await user.type(screen.getByLabelText('A word to those who have begun'), 'The hall is closed.');
+  await user.click(screen.getByRole('button', { name: 'Take it back' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/set-work/taken-back/w1')).toEqual([{ word: 'The hall is closed.' }]),
+  );
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+});
+
+test('asks for it by an hour, on a pattern, and tells those who have begun', async () => {
+  const { user, server } = await visit('/set-work/w1', answers(WORK, BEGUN), MS_TOLLAND);
+  await user.click(await screen.findByRole('button', { name: 'More about Echo practical' }));
+  await user.click(screen.getByRole('menuitem', { name: 'Change what is asked' }));
+  const dialog = within(screen.getByRole('dialog', { name: 'Change what is asked' }));
+  await waitFor(() => expect(dialog.getByLabelText<HTMLSelectElement>('Topic').value).toBe('t1'));
+  await user.type(dialog.getByLabelText('By'), '16:00');
+  await user.selectOptions(await dialog.findByLabelText('A page for it begins as'), 'Practical');
+  await user.type(dialog.getByLabelText('A word to those who have begun'), 'By four, please.');
+  await user.click(dialog.getByRole('button', { name: 'Keep the change' }));
+  await waitFor(() =>
+    expect(server.sent('PUT /api/set-work/w1')).toMatchObject([
+      { hour: '16:00', asked: { pattern: { name: 'Practical' } }, word: 'By four, please.' },
+    ]),
+  );
 });
 
 test('lists what was taken back, with the way to ask again', async () => {

@@ -1,3 +1,4 @@
-export { setWorkQuery } from './queries';
+export { AskedHere } from './AskedHere';
+export { askedQuery, setWorkQuery } from './queries';
 export { SetWorkActs } from './SetWorkActs';
-export { askedWords, dueLine } from './words';
+export { askedWords, dueLine, dueTime, hourOf } from './words';

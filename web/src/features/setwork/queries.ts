@@ -12,3 +12,13 @@ export const takenBackQuery = queryOptions({
   queryKey: ['set-work', 'taken-back'],
   queryFn: () => unwrap(api.GET('/api/set-work/taken-back')),
 });
+
+/** Work comes back while its student looks at the list. */
+const LOOK_AGAIN_MILLIS = 15_000;
+
+/** Everything that a student is asked for, with what they sent for it. */
+export const askedQuery = queryOptions({
+  queryKey: ['hand-ins'],
+  queryFn: () => unwrap(api.GET('/api/hand-ins')),
+  refetchInterval: LOOK_AGAIN_MILLIS,
+});

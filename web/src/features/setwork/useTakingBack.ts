@@ -13,9 +13,9 @@ export function useTakingBack() {
     onSuccess: again,
   });
   const takeBack = useMutation({
-    mutationFn: ({ id }: Api['SetWorkView']) =>
-      unwrap(api.DELETE('/api/set-work/{id}', { params: { path: { id } } })),
-    onSuccess: (_, work) => {
+    mutationFn: ({ work: { id }, word }: { work: Api['SetWorkView']; word: string }) =>
+      unwrap(api.PUT('/api/set-work/taken-back/{id}', { params: { path: { id } }, body: { word } })),
+    onSuccess: (_, { work }) => {
       offerUndo(`“${work.title}” is taken back`, () => askAgain.mutate(work));
       return again();
     },

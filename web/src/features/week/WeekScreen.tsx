@@ -3,7 +3,8 @@ import { Link, useParams } from 'react-router';
 import type { Api } from '../../api';
 import { Card, dayName, Empty, evidenceOf, Heading, percent, plural, Shape } from '../../ui';
 import { Heard } from '../announcement';
-import { askedQuery, dueWords, latestOf, STATE_WORDS } from '../handin';
+import { dueWords, latestOf, STATE_WORDS } from '../handin';
+import { askedQuery, hourOf } from '../setwork';
 import { rulerQuery } from '../shell/queries';
 import { DayRow } from './DayRow';
 import { weekQuery } from './queries';
@@ -58,11 +59,16 @@ export function WeekScreen() {
                   to="/hand-ins"
                   className="flex items-baseline gap-3 border-b border-line py-1.5 last:border-0 hover:text-petrol"
                 >
-                  <b className="shrink-0 whitespace-nowrap text-petrol">{dayName(one.setWork.due)}</b>
+                  <b className="shrink-0 whitespace-nowrap text-petrol">
+                    {dayName(one.setWork.due)}
+                    {one.setWork.hour && (
+                      <span className="block font-normal">{hourOf(one.setWork.hour)}</span>
+                    )}
+                  </b>
                   <span className="flex-1">
                     {one.setWork.title}, for {one.setWork.teacher}: {standing(one)}
                   </span>
-                  <span className="text-[13px] text-soft">{dueWords(one.setWork.due, today)}</span>
+                  <span className="text-[13px] text-soft">{dueWords(one.setWork, today)}</span>
                 </Link>
               </li>
             ))}

@@ -367,7 +367,7 @@ final class Endpoints {
                     "PUT /api/set-work/{new} {'classId':'{class}','title':'More','instructions':'','topic':'{topic}','due':'2026-12-01','asked':{'kinds':['PHOTO'],'withSources':false},'criteria':[]}",
                     TEACHER_ONLY),
             entry("GET /api/set-work/taken-back", "404 404 OK OK 401 404"),
-            entry("DELETE /api/set-work/{otherSetWork}", TEACHER_ONLY),
+            entry("PUT /api/set-work/taken-back/{otherSetWork} {'word':''}", TEACHER_ONLY),
             entry("DELETE /api/set-work/taken-back/{otherSetWork}", TEACHER_ONLY),
             entry("GET /api/set-work/{setWork}/register", TEACHER_ONLY),
             entry("GET /api/set-work/{setWork}/numbers.csv", TEACHER_ONLY),

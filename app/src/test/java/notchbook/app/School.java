@@ -3,6 +3,7 @@ package notchbook.app;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -223,6 +224,7 @@ class School {
                 AskedOf.ALL,
                 Asked.NOTHING,
                 Criteria.NONE,
+                Instant.parse("2026-11-13T09:00:00Z"),
                 false);
         setWorks.set(setBy, work);
         return work;

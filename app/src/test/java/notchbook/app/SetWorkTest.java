@@ -1,13 +1,25 @@
 package notchbook.app;
 
+import static notchbook.tables.Tables.SECTION_TOPIC;
+import static notchbook.tables.Tables.SET_WORK;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
 
+import java.io.UnsupportedEncodingException;
+import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
+import notchbook.app.setwork.SetWorks;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 
@@ -18,6 +30,12 @@ class SetWorkTest extends AppTest {
 
     @Autowired
     private People people;
+
+    @Autowired
+    private SetWorks works;
+
+    @Autowired
+    private DSLContext db;
 
     private School.Desk desk;
     private UUID work;
@@ -69,7 +87,7 @@ class SetWorkTest extends AppTest {
     @Test
     void asksNoLongerForWhatWasTakenBackAndKeepsWhatWasHandedIn() {
         var id = handIn();
-        assertThat(take("/api/set-work/" + work)).isEqualTo(204);
+        assertThat(takeBack("")).isEqualTo(204);
         assertThat(listed(school.teacher, "/api/set-work")).isFalse();
         assertThat(listed(school.teacher, "/api/register")).isFalse();
         assertThat(listed(school.teacher, "/api/set-work/taken-back")).isTrue();
@@ -167,6 +185,148 @@ class SetWorkTest extends AppTest {
                 .contains("of this class");
     }
 
+    private String progressOf(Person student) {
+        return browser.get(school.teacher, "/api/set-work/" + work + "/register")
+                .json()
+                .path("students")
+                .valueStream()
+                .filter(one ->
+                        one.path("student").asString().equals(student.id().toString()))
+                .map(one -> one.path("progress").asString())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void wasSet(Instant at) {
+        db.update(SET_WORK).set(SET_WORK.SET_AT, at).where(SET_WORK.ID.eq(work)).execute();
+    }
+
+    @Test
+    void tellsTheTeacherHowFarEachIs() {
+        assertThat(progressOf(school.student)).as("made since it was set").isEqualTo("BEGUN");
+        wasSet(NOW.plusSeconds(1));
+        assertThat(progressOf(school.student)).as("made before").isEqualTo("NOT_BEGUN");
+        var id = handIn();
+        assertThat(progressOf(school.student)).isEqualTo("IN");
+        browser.send(school.teacher, "POST", "/api/hand-ins/" + id + "/open", "");
+        browser.send(school.teacher, "POST", "/api/hand-ins/" + id + "/checked", "");
+        assertThat(progressOf(school.student)).isEqualTo("CHECKED");
+        assertThat(progressOf(school.classmate)).isEqualTo("NOT_BEGUN");
+        assertThat(words(browser.get(school.teacher, "/api/set-work/" + work + "/numbers.csv")))
+                .contains(school.classmate.fullName() + ",,not begun");
+    }
+
+    /** What a fresh student makes, where, and whether the work is begun by it. */
+    static Stream<Arguments> made() {
+        return Stream.of(
+                arguments("on a page of the topic", true, "", true),
+                arguments("notched to a point of it", false, "2.3a", true),
+                arguments("notched to the topic", false, "2.3", true),
+                arguments("elsewhere, for another topic", false, "2.4a", false),
+                arguments("elsewhere, for nothing", false, "", false));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("made")
+    void isBegunByWhatIsMadeForItsTopic(String name, boolean isInItsSection, String code, boolean isBegun) {
+        var of = school.newClass();
+        var there = school.setWork(of.teacher(), of.schoolClass());
+        var at = school.desk(of.student(), of.schoolClass());
+        if (!isInItsSection) {
+            db.deleteFrom(SECTION_TOPIC)
+                    .where(SECTION_TOPIC.SECTION_ID.eq(at.section()))
+                    .execute();
+        }
+        var codes = Stream.of(code).filter(one -> !one.isEmpty()).toArray(String[]::new);
+        var words = school.typed(of.student(), at, "Timed it", codes);
+        assertThat(works.begun(there)).isEqualTo(isBegun ? Set.of(of.student().id()) : Set.of());
+        browser.send(of.student(), "DELETE", "/api/entries/" + words, "");
+        assertThat(works.begun(there)).as("in the bin").isEmpty();
+    }
+
+    private List<String> heardBy(Person student) {
+        return Browser.texts(browser.get(student, "/api/announcements").json(), "words");
+    }
+
+    @Test
+    void tellsThoseAloneWhoHaveBegun() {
+        askFor("'word':' Measure three times. '");
+        assertThat(heardBy(school.student)).contains("Measure three times.");
+        assertThat(heardBy(school.classmate)).doesNotContain("Measure three times.");
+        var said = browser.get(school.teacher, "/api/classes/" + school.schoolClass.id() + "/announcements")
+                .json()
+                .at("/said/0");
+        assertThat(said.path("isForSome").asBoolean()).isTrue();
+        assertThat(said.path("readBy").asInt() + said.path("unread").size()).isEqualTo(1);
+        assertThat(takeBack("The hall is closed.")).isEqualTo(204);
+        assertThat(heardBy(school.student)).contains("The hall is closed.");
+        assertThat(heardBy(school.classmate)).doesNotContain("The hall is closed.");
+        assertThat(takeBack("x".repeat(2_001))).isEqualTo(422);
+    }
+
+    @Test
+    void tellsNobodyWhereNobodyHasBegun() {
+        wasSet(NOW.plusSeconds(1));
+        askFor("'word':'Never mind the wind.'");
+        assertThat(heardBy(school.student)).doesNotContain("Never mind the wind.");
+    }
+
+    @Test
+    void isDueByAnHour() {
+        var body = body("Echoes", "", school.schoolClass.id())
+                .replace("2026-12-01", NOW.toString().substring(0, 10));
+        handIn();
+        for (var hour : List.of("09:59", "10:00")) {
+            browser.send(
+                    school.teacher,
+                    "PUT",
+                    "/api/set-work/" + work,
+                    body.replaceFirst("}$", ",'hour':'%s'}".formatted(hour)));
+            var line = browser.get(school.teacher, "/api/set-work/" + work + "/register")
+                    .json();
+            assertThat(line.at("/to/setWork/hour").asString()).isEqualTo(hour + ":00");
+            assertThat(line.findPath("latest").isMissingNode()).isFalse();
+            assertThat(line.path("students").valueStream().anyMatch(one -> one.path("late")
+                            .asBoolean()))
+                    .as(hour)
+                    .isEqualTo(hour.equals("09:59"));
+        }
+    }
+
+    @Test
+    void beginsWithAPatternOfTheTeacher() {
+        var pattern = browser.get(school.teacher, "/api/patterns").json().at("/standard/1");
+        var body = body("Echoes", "", school.schoolClass.id())
+                .replace("'withSources':false", "'withSources':false,'pattern':" + pattern);
+        assertThat(browser.send(school.teacher, "PUT", "/api/set-work/" + work, body)
+                        .status())
+                .isEqualTo(204);
+        assertThat(shown("/api/set-work/" + work + "/register", "to").at("/asked/pattern"))
+                .isEqualTo(pattern);
+    }
+
+    @Test
+    void standsInTheCalendarUntilItIsIn() {
+        var feed = browser.send(school.student, "POST", "/api/task-feed", "")
+                .json()
+                .path("path")
+                .asString();
+        askFor("'hour':'16:00'");
+        assertThat(words(browser.get(null, feed)))
+                .contains("UID:" + work, "SUMMARY:Hand in: Echoes", "DTSTART:20261201T160000Z");
+        handIn();
+        assertThat(words(browser.get(null, feed))).doesNotContain(work.toString());
+        browser.send(school.student, "DELETE", "/api/task-feed", "");
+    }
+
+    private static String words(Browser.Answer answer) {
+        try {
+            return answer.response().getContentAsString();
+        } catch (UnsupportedEncodingException never) {
+            throw new IllegalStateException(never);
+        }
+    }
+
     private UUID handIn() {
         var id = UUID.randomUUID();
         browser.send(school.student, "PUT", "/api/hand-ins/" + id, Sealing.section(desk.section(), work));
@@ -181,6 +341,11 @@ class SetWorkTest extends AppTest {
     private String body(String title, String criteria, UUID classId) {
         return "{'classId':'%s','title':'%s','instructions':'','topic':'%s','due':'2026-12-01','asked':{'kinds':[],'withSources':false},'criteria':[%s]}"
                 .formatted(classId, title, school.node("2.3"), criteria);
+    }
+
+    private int takeBack(String word) {
+        return browser.send(school.teacher, "PUT", "/api/set-work/taken-back/" + work, "{'word':'%s'}".formatted(word))
+                .status();
     }
 
     private int take(String path) {

@@ -2,6 +2,7 @@ package notchbook.demo;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -12,6 +13,7 @@ import notchbook.app.handin.HandIns.Aim;
 import notchbook.app.handin.HandIns.Manner;
 import notchbook.app.people.Person;
 import notchbook.app.people.SchoolClass;
+import notchbook.app.platform.SchoolClock;
 import notchbook.app.remark.Remarks;
 import notchbook.app.remark.StockRemarks;
 import notchbook.app.remark.StockRemarks.StockRemark;
@@ -23,18 +25,22 @@ import notchbook.core.remark.Saying;
 import notchbook.core.setwork.Asked;
 import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.Due;
 import notchbook.core.setwork.DueDays;
 import org.springframework.stereotype.Component;
 
 /** Hands work in and checks it, as the demo's students and teachers would have. */
 @Component
 class HandInMaker {
+    private static final int SET_BEFORE_DAYS = 14;
+
     private final SetWorks setWorks;
     private final HandIns handIns;
     private final Checking checking;
     private final Contents contents;
     private final StockRemarks stock;
     private final DemoClock clock;
+    private final SchoolClock schoolClock;
 
     HandInMaker(
             SetWorks setWorks,
@@ -42,7 +48,9 @@ class HandInMaker {
             Checking checking,
             Contents contents,
             StockRemarks stock,
-            DemoClock clock) {
+            DemoClock clock,
+            SchoolClock schoolClock) {
+        this.schoolClock = schoolClock;
         this.stock = stock;
         this.setWorks = setWorks;
         this.handIns = handIns;
@@ -52,7 +60,7 @@ class HandInMaker {
     }
 
     SetWork set(Person teacher, SchoolClass schoolClass, UUID topic, String title, String instructions, LocalDate due) {
-        return set(teacher, schoolClass, topic, title, instructions, due, Asked.NOTHING, Criteria.NONE);
+        return set(teacher, schoolClass, topic, title, instructions, Due.on(due), Asked.NOTHING, Criteria.NONE);
     }
 
     SetWork set(
@@ -61,7 +69,7 @@ class HandInMaker {
             UUID topic,
             String title,
             String instructions,
-            LocalDate due,
+            Due due,
             Asked asked,
             Criteria criteria) {
         var work = new SetWork(
@@ -70,14 +78,21 @@ class HandInMaker {
                 title,
                 instructions,
                 topic,
-                DueDays.on(due),
+                new DueDays(due, Map.of()),
                 teacher.id(),
                 AskedOf.ALL,
                 asked,
                 criteria,
+                schoolClock.at(due.day().minusDays(SET_BEFORE_DAYS).atTime(9, 0)),
                 false);
         setWorks.set(teacher, work);
         return work;
+    }
+
+    /** Tells those who have begun something about what is asked. */
+    void tellBegun(Person teacher, SetWork work, String word, LocalDate day) {
+        clock.holdAt(day, LocalTime.of(15, 20));
+        setWorks.set(teacher, work, word);
     }
 
     /** Seals a section on an evening, whatever is missing. */

@@ -1,5 +1,6 @@
 package notchbook.demo;
 
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,12 +15,14 @@ import notchbook.core.handin.GoesAlong;
 import notchbook.core.handin.Picked;
 import notchbook.core.handin.Purpose;
 import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.notebook.Patterns;
 import notchbook.core.remark.Anchor;
 import notchbook.core.remark.Saying;
 import notchbook.core.setwork.Asked;
 import notchbook.core.setwork.Criteria;
 import notchbook.core.setwork.Criteria.Criterion;
 import notchbook.core.setwork.Criteria.Level;
+import notchbook.core.setwork.Due;
 import notchbook.demo.NotebookMaker.Book;
 import org.springframework.stereotype.Component;
 
@@ -74,8 +77,8 @@ class HandInRounds {
                 physics.nodes().get("2.3"),
                 "Echo practical",
                 "Time an echo, say how far the wall is, and what could be wrong with it. Typed, drawn and a photo.",
-                calendar.day(DemoCalendar.THIS_WEEK, 4),
-                new Asked(Set.of(EvidenceKind.TYPED, EvidenceKind.PHOTO), Optional.empty(), false),
+                new Due(calendar.day(DemoCalendar.THIS_WEEK, 4), Optional.of(LocalTime.of(16, 0))),
+                new Asked(Set.of(EvidenceKind.TYPED, EvidenceKind.PHOTO), Optional.empty(), false, Optional.empty()),
                 ECHO_CRITERIA);
         var mirrors = handIns.set(
                 cast.tolland,
@@ -83,7 +86,9 @@ class HandInRounds {
                 physics.nodes().get("3.1"),
                 "Ray diagrams",
                 "Three rays at a mirror, drawn with a ruler.",
-                calendar.day(13, 2));
+                new Due(calendar.day(13, 2), Optional.of(LocalTime.of(9, 0))),
+                new Asked(Set.of(), Optional.empty(), false, Optional.of(Patterns.OBSERVATION)),
+                Criteria.NONE);
         sendAll(waves, "1.1", physics, classBooks, calendar);
         var section = physics.sections().get("2.3");
         var first = handIns.seal(cast.marlo, section, echo, calendar.day(11, 0));
@@ -99,6 +104,11 @@ class HandInRounds {
                     mirrors,
                     maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 0)));
         }
+        handIns.tellBegun(
+                cast.tolland,
+                echo,
+                "The hall is free on Thursday at break if you want to time your echo again.",
+                maker.pastOrToday(calendar.day(DemoCalendar.THIS_WEEK, 0)));
         askInGeography(books.get("geography"), calendar);
         askInMusic(books.get("music"), calendar);
     }

@@ -90,9 +90,16 @@ class JudgingTest {
     void isChangedAndTakenBackAndAskedForAgain() {
         tolland.go("Slinky on the floor");
         tolland.press("More about Slinky on the floor").pick("Change what is asked");
-        tolland.fill("Title", "Slinky in the hall").press("Keep the change");
+        tolland.fill("Title", "Slinky in the hall")
+                .fill("A word to those who have begun", "The hall has a longer floor.")
+                .press("Keep the change");
+        to(noor, "");
+        noor.sees("The hall has a longer floor.");
         tolland.press("More about Slinky in the hall").pick("Take it back");
+        tolland.fill("A word to those who have begun", "The hall is closed after all.").press("^Take it back$");
         tolland.sees("The class is asked for this no longer.");
+        to(noor, "");
+        noor.sees("The hall is closed after all.");
         to(noor, "/hand-ins");
         noor.sees("Slinky in the hall").sees("taken back");
         tolland.press("^Undo");

@@ -2,10 +2,15 @@ package notchbook.app.announcement;
 
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
-/** A word of a teacher to a class; {@code setWork} is what it is about, where it is about something that was set. */
-record Announcement(UUID id, UUID classId, UUID by, String words, Optional<UUID> setWork, Instant saidAt) {
+/**
+ * A word of a teacher to a class, or to those alone who are named; {@code setWork} is what it is about, where it is about something that was
+ * set.
+ */
+record Announcement(
+        UUID id, UUID classId, UUID by, String words, Optional<UUID> setWork, Set<UUID> onlyFor, Instant saidAt) {
     private static final int LONGEST = 2_000;
 
     Announcement {
@@ -13,6 +18,10 @@ record Announcement(UUID id, UUID classId, UUID by, String words, Optional<UUID>
         if (words.isEmpty() || words.length() > LONGEST) {
             throw new IllegalArgumentException("Say it in 1 to 2,000 letters.");
         }
+    }
+
+    boolean isFor(UUID person) {
+        return onlyFor.isEmpty() || onlyFor.contains(person);
     }
 
     boolean saysTheSame(Announcement other) {

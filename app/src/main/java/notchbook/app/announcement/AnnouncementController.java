@@ -34,7 +34,7 @@ class AnnouncementController {
 
     record AboutView(UUID setWork, String title) {}
 
-    /** A word with how many of the class have read it, and the names of those who have not. */
+    /** A word with how many of those whom it is for have read it, and the names of those who have not. */
     record SaidView(
             UUID id,
             String words,
@@ -42,7 +42,8 @@ class AnnouncementController {
             Optional<AboutView> about,
             Instant saidAt,
             int readBy,
-            List<String> unread) {}
+            List<String> unread,
+            boolean isForSome) {}
 
     record SaidToView(String className, List<SaidView> said) {}
 
@@ -69,7 +70,9 @@ class AnnouncementController {
     }
 
     private SaidView said(Announcement one, Set<UUID> readers, List<Person> students) {
-        var unread = students.stream()
+        var hearers =
+                students.stream().filter(student -> one.isFor(student.id())).toList();
+        var unread = hearers.stream()
                 .filter(student -> !readers.contains(student.id()))
                 .map(Person::fullName)
                 .toList();
@@ -79,8 +82,9 @@ class AnnouncementController {
                 people.nameOf(one.by()),
                 about(one),
                 one.saidAt(),
-                students.size() - unread.size(),
-                unread);
+                hearers.size() - unread.size(),
+                unread,
+                !one.onlyFor().isEmpty());
     }
 
     private Optional<AboutView> about(Announcement one) {

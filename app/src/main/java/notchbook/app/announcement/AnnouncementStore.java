@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toSet;
 import static notchbook.tables.Tables.ANNOUNCEMENT;
+import static notchbook.tables.Tables.ANNOUNCEMENT_FOR;
 import static notchbook.tables.Tables.ANNOUNCEMENT_READ;
 
 import java.time.Instant;
@@ -13,8 +14,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Table;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -27,27 +31,39 @@ class AnnouncementStore {
 
     /** What was said to some classes since a time and was not taken back, the latest first. */
     List<Announcement> saidTo(Collection<UUID> classes, Instant since) {
-        return db.selectFrom(ANNOUNCEMENT)
-                .where(
-                        ANNOUNCEMENT.CLASS_ID.in(classes),
-                        ANNOUNCEMENT.TAKEN_BACK_AT.isNull(),
-                        ANNOUNCEMENT.SAID_AT.ge(since))
-                .orderBy(ANNOUNCEMENT.SAID_AT.desc(), ANNOUNCEMENT.ID)
-                .fetch(AnnouncementStore::announcement);
+        return fetch(ANNOUNCEMENT
+                .CLASS_ID
+                .in(classes)
+                .and(ANNOUNCEMENT.TAKEN_BACK_AT.isNull())
+                .and(ANNOUNCEMENT.SAID_AT.ge(since)));
     }
 
     /** Also one that was taken back. */
     Optional<Announcement> find(UUID id) {
-        return db.selectFrom(ANNOUNCEMENT).where(ANNOUNCEMENT.ID.eq(id)).fetchOptional(AnnouncementStore::announcement);
+        return fetch(ANNOUNCEMENT.ID.eq(id)).stream().findFirst();
     }
 
-    private static Announcement announcement(Record found) {
+    private List<Announcement> fetch(Condition which) {
+        var rows = db.selectFrom(ANNOUNCEMENT)
+                .where(which)
+                .orderBy(ANNOUNCEMENT.SAID_AT.desc(), ANNOUNCEMENT.ID)
+                .fetch();
+        var named = persons(
+                ANNOUNCEMENT_FOR,
+                ANNOUNCEMENT_FOR.ANNOUNCEMENT_ID,
+                ANNOUNCEMENT_FOR.PERSON_ID,
+                rows.getValues(ANNOUNCEMENT.ID));
+        return rows.map(found -> announcement(found, named.getOrDefault(found.get(ANNOUNCEMENT.ID), Set.of())));
+    }
+
+    private static Announcement announcement(Record found, Set<UUID> onlyFor) {
         return new Announcement(
                 found.get(ANNOUNCEMENT.ID),
                 found.get(ANNOUNCEMENT.CLASS_ID),
                 found.get(ANNOUNCEMENT.BY_ID),
                 found.get(ANNOUNCEMENT.WORDS),
                 Optional.ofNullable(found.get(ANNOUNCEMENT.SET_WORK_ID)),
+                onlyFor,
                 found.get(ANNOUNCEMENT.SAID_AT));
     }
 
@@ -60,9 +76,12 @@ class AnnouncementStore {
                 .set(ANNOUNCEMENT.SET_WORK_ID, said.setWork().orElse(null))
                 .set(ANNOUNCEMENT.SAID_AT, said.saidAt())
                 .execute();
+        said.onlyFor().forEach(person -> db.insertInto(ANNOUNCEMENT_FOR)
+                .values(said.id(), person)
+                .execute());
     }
 
-    /** Says it anew, and takes back that it was taken back. */
+    /** Says it anew to the same people, and takes back that it was taken back. */
     void update(Announcement said) {
         db.update(ANNOUNCEMENT)
                 .set(ANNOUNCEMENT.WORDS, said.words())
@@ -82,11 +101,12 @@ class AnnouncementStore {
 
     /** Who has read which of some. */
     Map<UUID, Set<UUID>> readersOf(Collection<UUID> ids) {
-        return db
-                .select(ANNOUNCEMENT_READ.ANNOUNCEMENT_ID, ANNOUNCEMENT_READ.PERSON_ID)
-                .from(ANNOUNCEMENT_READ)
-                .where(ANNOUNCEMENT_READ.ANNOUNCEMENT_ID.in(ids))
-                .stream()
+        return persons(ANNOUNCEMENT_READ, ANNOUNCEMENT_READ.ANNOUNCEMENT_ID, ANNOUNCEMENT_READ.PERSON_ID, ids);
+    }
+
+    private Map<UUID, Set<UUID>> persons(
+            Table<?> of, Field<UUID> announcement, Field<UUID> person, Collection<UUID> ids) {
+        return db.select(announcement, person).from(of).where(announcement.in(ids)).stream()
                 .collect(groupingBy(found -> found.value1(), mapping(found -> found.value2(), toSet())));
     }
 

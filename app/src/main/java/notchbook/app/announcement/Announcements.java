@@ -45,9 +45,10 @@ public class Announcements {
 
     /** What was said to the reader's classes of late. */
     Said heardBy(Person reader) {
-        var all = store.saidTo(
-                people.classesOf(reader).stream().map(SchoolClass::id).toList(),
-                clock.now().minus(SHOWN_FOR));
+        var classes = people.classesOf(reader).stream().map(SchoolClass::id).toList();
+        var all = store.saidTo(classes, clock.now().minus(SHOWN_FOR)).stream()
+                .filter(one -> one.isFor(reader.id()))
+                .toList();
         return new Said(all, store.readersOf(all.stream().map(Announcement::id).toList()));
     }
 
@@ -66,6 +67,7 @@ public class Announcements {
                 before.map(Announcement::by).orElse(teacher.id()),
                 words,
                 setWork,
+                before.map(Announcement::onlyFor).orElse(Set.of()),
                 before.map(Announcement::saidAt).orElse(clock.now()));
         before.ifPresentOrElse(there -> change(there, said), () -> store.insert(said));
     }

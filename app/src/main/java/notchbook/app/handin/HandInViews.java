@@ -11,6 +11,7 @@ import notchbook.app.remark.RemarkView;
 import notchbook.app.setwork.SetWorkView;
 import notchbook.core.handin.CheckLine;
 import notchbook.core.handin.HandInState;
+import notchbook.core.handin.Progress;
 import notchbook.core.handin.Purpose;
 import notchbook.core.setwork.Criteria;
 
@@ -90,9 +91,9 @@ final class HandInViews {
 
     record PersonName(UUID id, String name) {}
 
-    /** Where a version stands, as it is written into tables. */
-    static String name(HandInState state) {
-        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    /** Where a version or its student stands, as it is written into tables. */
+    static String name(Enum<?> standing) {
+        return standing.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** Work as its readers will see it. */
@@ -153,6 +154,7 @@ final class HandInViews {
             Optional<VersionView> draft,
             boolean late,
             boolean changed,
+            Progress progress,
             Criteria.Figures figures) {}
 
     record RegisterView(AddressedView to, List<RegisterLine> students) {}

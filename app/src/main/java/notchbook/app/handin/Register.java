@@ -26,6 +26,7 @@ import notchbook.app.platform.SchoolClock;
 import notchbook.app.setwork.SetWork;
 import notchbook.app.setwork.SetWorkMapper;
 import notchbook.app.setwork.SetWorks;
+import notchbook.core.handin.Progress;
 import notchbook.core.handin.Versions;
 import notchbook.core.setwork.Criteria;
 import notchbook.formats.csv.CsvWriter;
@@ -82,6 +83,7 @@ class Register {
         var all = store.of(List.of(work.id()));
         var views = viewsOf(all);
         var chosen = levels.of(views.keySet());
+        var begun = setWorks.begun(work);
         return new RegisterView(
                 mapper.view(reader, new Addressed(work.classId(), Optional.of(work.id()))),
                 inRegister(work, all)
@@ -89,7 +91,8 @@ class Register {
                             var theirs = all.stream()
                                     .filter(one -> one.isBy(student.id()))
                                     .toList();
-                            return line(student, theirs, views, chosen, Optional.of(work));
+                            return line(
+                                    student, theirs, views, chosen, Optional.of(work), begun.contains(student.id()));
                         })
                         .toList());
     }
@@ -117,7 +120,7 @@ class Register {
                                 .toList())
                         .flatMap(theirs ->
                                 Optional.ofNullable(names.get(theirs.getFirst().studentId()))
-                                        .map(student -> line(student, theirs, views, Map.of(), Optional.empty()))
+                                        .map(student -> line(student, theirs, views, Map.of(), Optional.empty(), true))
                                         .stream())
                         .toList());
     }
@@ -132,7 +135,8 @@ class Register {
             List<HandIn> theirs,
             Map<UUID, VersionView> views,
             Map<UUID, Map<Integer, Integer>> chosen,
-            Optional<SetWork> work) {
+            Optional<SetWork> work,
+            boolean isBegun) {
         var versions = versions(theirs);
         var latest = versions.latest();
         var criteria = work.map(SetWork::criteria).orElse(Criteria.NONE);
@@ -144,13 +148,14 @@ class Register {
                 versions.draft().map(one -> views.get(one.id())),
                 work.filter(one -> versions.isLate(one.due().of(student.id()))).isPresent(),
                 versions.isChanged(),
+                Progress.of(isBegun, latest.map(HandIn::state)),
                 criteria.figures(latest.map(one -> chosen.getOrDefault(one.id(), Map.of()))
                         .orElse(Map.of())));
     }
 
     private Versions<HandIn> versions(List<HandIn> handIns) {
         return new Versions<>(handIns.stream()
-                .map(one -> new Versions.Sent<>(one, one.purpose(), one.state(), clock.dayOf(one.sealedAt())))
+                .map(one -> new Versions.Sent<>(one, one.purpose(), one.state(), clock.localTime(one.sealedAt())))
                 .toList());
     }
 
@@ -240,7 +245,8 @@ class Register {
         var row = new ArrayList<>(List.of(
                 line.name(),
                 latest.map(version -> String.valueOf(version.version())).orElse(""),
-                latest.map(version -> HandInViews.name(version.state())).orElse("not in"),
+                latest.map(version -> HandInViews.name(version.state()))
+                        .orElseGet(() -> HandInViews.name(line.progress())),
                 latest.map(version -> clock.dayOf(version.sealedAt()).toString())
                         .orElse(""),
                 line.late() ? "late" : "",

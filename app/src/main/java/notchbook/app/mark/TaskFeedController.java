@@ -1,7 +1,9 @@
 package notchbook.app.mark;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import notchbook.app.people.People;
 import notchbook.app.people.Person;
 import notchbook.app.platform.Refusal;
@@ -22,19 +24,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Dated tasks for a calendar program, at an address that nobody can guess and its owner can stop. */
+/** Dated tasks and what is due, for a calendar program, at an address that nobody can guess and its owner can stop. */
 @RestController
 class TaskFeedController {
     private static final int SECRET_BYTES = 32;
 
     private final TaskFeedStore store;
     private final Marks marks;
+    private final List<DatedFor> others;
     private final People people;
     private final SchoolClock clock;
 
-    TaskFeedController(TaskFeedStore store, Marks marks, People people, SchoolClock clock) {
+    TaskFeedController(TaskFeedStore store, Marks marks, List<DatedFor> others, People people, SchoolClock clock) {
         this.store = store;
         this.marks = marks;
+        this.others = others;
         this.people = people;
         this.clock = clock;
     }
@@ -71,9 +75,9 @@ class TaskFeedController {
                 .orElseThrow(() -> Refusal.notFound("calendar"));
         var tasks = marks.gathered(person, Optional.empty(), Gathering.Wish.all(MarkKind.TASK)).stream()
                 .filter(one -> one.mark().isOpen())
-                .flatMap(one -> dated(one).stream())
-                .toList();
-        return TaskCalendar.write(tasks, clock.now());
+                .flatMap(one -> dated(one).stream());
+        var others = this.others.stream().flatMap(one -> one.of(person).stream());
+        return TaskCalendar.write(Stream.concat(tasks, others).toList(), clock.now());
     }
 
     private static Optional<TaskCalendar.DatedTask> dated(PlacedMark one) {
@@ -83,6 +87,7 @@ class TaskFeedController {
                         task.id(),
                         one.words(),
                         due,
+                        Optional.empty(),
                         switch (one.where()) {
                             case Where.OnPage at -> at.notebook().title() + ", " + at.name();
                             case Where.OnThing at -> at.name();

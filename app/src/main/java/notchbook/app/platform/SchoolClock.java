@@ -32,6 +32,10 @@ public class SchoolClock {
         return instant.atZone(zone()).toLocalDate();
     }
 
+    public LocalDateTime localTime(Instant instant) {
+        return LocalDateTime.ofInstant(instant, zone());
+    }
+
     /** The instant of a local time at the school. */
     public Instant at(LocalDateTime localTime) {
         return localTime.atZone(zone()).toInstant();

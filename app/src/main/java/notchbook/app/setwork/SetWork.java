@@ -1,5 +1,6 @@
 package notchbook.app.setwork;
 
+import java.time.Instant;
 import java.util.UUID;
 import notchbook.core.setwork.Asked;
 import notchbook.core.setwork.AskedOf;
@@ -21,6 +22,7 @@ public record SetWork(
         AskedOf askedOf,
         Asked asked,
         Criteria criteria,
+        Instant setAt,
         boolean isTakenBack) {
     private static final int LONGEST_TITLE = 120;
     private static final int LONGEST_INSTRUCTIONS = 2_000;

@@ -3,6 +3,7 @@ package notchbook.app.setwork;
 import java.util.List;
 import java.util.UUID;
 import notchbook.app.people.Person;
+import notchbook.app.platform.SchoolClock;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -19,8 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 class SetWorkController {
     private final SetWorks works;
     private final SetWorkMapper mapper;
+    private final SchoolClock clock;
 
-    SetWorkController(SetWorks works, SetWorkMapper mapper) {
+    SetWorkController(SetWorks works, SetWorkMapper mapper, SchoolClock clock) {
+        this.clock = clock;
         this.works = works;
         this.mapper = mapper;
     }
@@ -29,7 +32,7 @@ class SetWorkController {
     @PutMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void set(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody SetWorkBody body) {
-        works.set(reader, body.work(id, reader.id()));
+        works.set(reader, body.work(id, reader.id(), clock.now()), body.word().orElse(""));
     }
 
     /** Set work that the reader's classes are no longer asked for, the latest due first. */
@@ -40,11 +43,14 @@ class SetWorkController {
                 .toList();
     }
 
+    /** What those are told who have begun; nothing where it is blank. */
+    record WordBody(String word) {}
+
     /** Asks for it no longer; what was handed in for it stays. */
-    @DeleteMapping("/{id}")
+    @PutMapping("/taken-back/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@AuthenticationPrincipal Person reader, @PathVariable UUID id) {
-        works.takeBack(reader, id);
+    void takeBack(@AuthenticationPrincipal Person reader, @PathVariable UUID id, @RequestBody WordBody body) {
+        works.takeBack(reader, id, body.word());
     }
 
     /** Asks again for what was taken back. */

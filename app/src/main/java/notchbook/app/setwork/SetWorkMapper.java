@@ -22,6 +22,7 @@ public class SetWorkMapper {
 
     public SetWorkView view(Person reader, SetWork work, String className) {
         var isForTeachers = reader.isTeacher();
+        var due = work.due().of(reader.id());
         return new SetWorkView(
                 work.id(),
                 work.classId(),
@@ -29,7 +30,8 @@ public class SetWorkMapper {
                 work.title(),
                 work.instructions(),
                 work.topicId(),
-                work.due().of(reader.id()),
+                due.day(),
+                due.hour(),
                 people.nameOf(work.setBy()),
                 AskedForView.of(work.asked()),
                 work.criteria().all(),

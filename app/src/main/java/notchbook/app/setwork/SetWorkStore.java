@@ -17,9 +17,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import notchbook.core.notebook.EvidenceKind;
+import notchbook.core.notebook.Pattern;
 import notchbook.core.setwork.Asked;
 import notchbook.core.setwork.AskedOf;
 import notchbook.core.setwork.Criteria;
+import notchbook.core.setwork.Due;
 import notchbook.core.setwork.DueDays;
 import notchbook.core.text.WordRange;
 import org.jooq.Condition;
@@ -58,6 +60,7 @@ class SetWorkStore {
                 .set(SET_WORK.ID, work.id())
                 .set(SET_WORK.CLASS_ID, work.classId())
                 .set(SET_WORK.SET_BY, work.setBy())
+                .set(SET_WORK.SET_AT, work.setAt())
                 .set(wish(work))
                 .execute();
         putWhom(work);
@@ -111,7 +114,11 @@ class SetWorkStore {
         values.put(SET_WORK.TITLE, work.title());
         values.put(SET_WORK.INSTRUCTIONS, work.instructions());
         values.put(SET_WORK.TOPIC_ID, work.topicId());
-        values.put(SET_WORK.DUE, work.due().forAll());
+        values.put(SET_WORK.DUE, work.due().forAll().day());
+        values.put(SET_WORK.DUE_HOUR, work.due().forAll().hour().orElse(null));
+        values.put(
+                SET_WORK.PATTERN,
+                asked.pattern().map(mapper::writeValueAsString).orElse(null));
         values.put(
                 SET_WORK.KINDS, asked.kinds().stream().sorted().map(Enum::name).collect(joining(" ")));
         values.put(SET_WORK.WORDS_LEAST, asked.words().map(WordRange::least).orElse(null));
@@ -138,7 +145,9 @@ class SetWorkStore {
             return setWork(
                     found,
                     askedOf(named.getOrDefault(id, List.of())),
-                    new DueDays(found.get(SET_WORK.DUE), longer.getOrDefault(id, Map.of())));
+                    new DueDays(
+                            new Due(found.get(SET_WORK.DUE), Optional.ofNullable(found.get(SET_WORK.DUE_HOUR))),
+                            longer.getOrDefault(id, Map.of())));
         });
     }
 
@@ -164,10 +173,11 @@ class SetWorkStore {
                 askedOf,
                 asked(found),
                 new Criteria(List.of(mapper.readValue(found.get(SET_WORK.CRITERIA), Criteria.Criterion[].class))),
+                found.get(SET_WORK.SET_AT),
                 found.get(SET_WORK.TAKEN_BACK_AT) != null);
     }
 
-    private static Asked asked(Record found) {
+    private Asked asked(Record found) {
         var least = found.get(SET_WORK.WORDS_LEAST);
         return new Asked(
                 Stream.of(found.get(SET_WORK.KINDS).split(" "))
@@ -175,6 +185,8 @@ class SetWorkStore {
                         .map(EvidenceKind::valueOf)
                         .collect(toSet()),
                 least == null ? Optional.empty() : Optional.of(new WordRange(least, found.get(SET_WORK.WORDS_MOST))),
-                found.get(SET_WORK.IS_WITH_SOURCES));
+                found.get(SET_WORK.IS_WITH_SOURCES),
+                Optional.ofNullable(found.get(SET_WORK.PATTERN))
+                        .map(pattern -> mapper.readValue(pattern, Pattern.class)));
     }
 }

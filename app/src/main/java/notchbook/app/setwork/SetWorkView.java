@@ -1,8 +1,10 @@
 package notchbook.app.setwork;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import notchbook.core.setwork.Criteria;
@@ -19,6 +21,7 @@ public record SetWorkView(
         String instructions,
         UUID topic,
         LocalDate due,
+        Optional<LocalTime> hour,
         String teacher,
         AskedForView asked,
         List<Criteria.Criterion> criteria,

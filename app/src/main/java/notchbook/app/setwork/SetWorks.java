@@ -21,11 +21,22 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetWorks {
     private final SetWorkStore store;
     private final Judgements judgements;
+    private final Beginnings beginnings;
+    private final PassesOn passesOn;
     private final People people;
     private final Groups groups;
     private final SchoolClock clock;
 
-    SetWorks(SetWorkStore store, Judgements judgements, People people, Groups groups, SchoolClock clock) {
+    SetWorks(
+            SetWorkStore store,
+            Judgements judgements,
+            Beginnings beginnings,
+            PassesOn passesOn,
+            People people,
+            Groups groups,
+            SchoolClock clock) {
+        this.beginnings = beginnings;
+        this.passesOn = passesOn;
         this.groups = groups;
         this.store = store;
         this.judgements = judgements;
@@ -58,6 +69,12 @@ public class SetWorks {
                 .toList();
     }
 
+    /** The students of whom set work is asked and who have begun it. */
+    public Set<UUID> begun(SetWork work) {
+        var asked = askedOf(work).stream().map(Person::id).collect(toSet());
+        return beginnings.of(work).stream().filter(asked::contains).collect(toSet());
+    }
+
     /** Any set work, also what was taken back. */
     public Optional<SetWork> find(UUID id) {
         return store.find(id);
@@ -80,14 +97,22 @@ public class SetWorks {
         return require(reader, id);
     }
 
-    /** Asks a class for something, or changes what it was asked for; once asked of a class it stays with that class. */
     @Transactional
     public void set(Person reader, SetWork wish) {
+        set(reader, wish, "");
+    }
+
+    /**
+     * Asks a class for something, or changes what it was asked for, with a word for those who have begun; once asked of a class it stays
+     * with that class.
+     */
+    @Transactional
+    public void set(Person reader, SetWork wish, String word) {
         reader.requireTeacher();
         people.requireClass(reader, wish.classId());
         requireOfClass(wish);
         var before = store.find(wish.id());
-        before.ifPresentOrElse(work -> change(reader, work, wish), () -> store.insert(wish));
+        before.ifPresentOrElse(work -> change(reader, work, wish, word), () -> store.insert(wish));
     }
 
     private void requireOfClass(SetWork wish) {
@@ -102,7 +127,7 @@ public class SetWorks {
         }
     }
 
-    private void change(Person reader, SetWork before, SetWork wish) {
+    private void change(Person reader, SetWork before, SetWork wish, String word) {
         people.requireClass(reader, before.classId());
         if (!before.classId().equals(wish.classId())) {
             throw Refusal.unfit("It was asked of another class. Ask this class for it as something new.");
@@ -111,6 +136,7 @@ public class SetWorks {
             throw Refusal.notNow("Somebody was judged by these criteria already. Their words and points can still be"
                     + " changed, but none can be added or taken out.");
         }
+        tellBegun(reader, before, word);
         store.update(wish);
     }
 
@@ -120,10 +146,22 @@ public class SetWorks {
         return store.takenBack(classesOf(reader));
     }
 
-    /** Asks a class no longer; what was handed in for it stays. */
+    /** Asks a class no longer, with a word for those who have begun; what was handed in for it stays. */
     @Transactional
-    void takeBack(Person reader, UUID id) {
-        store.takeBack(requireTaught(reader, id).id(), clock.now());
+    void takeBack(Person reader, UUID id, String word) {
+        var work = requireTaught(reader, id);
+        tellBegun(reader, work, word);
+        store.takeBack(work.id(), clock.now());
+    }
+
+    private void tellBegun(Person reader, SetWork work, String word) {
+        if (word.isBlank()) {
+            return;
+        }
+        var begun = begun(work);
+        if (!begun.isEmpty()) {
+            passesOn.say(reader, work, word, begun);
+        }
     }
 
     @Transactional

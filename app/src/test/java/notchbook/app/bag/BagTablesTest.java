@@ -1,6 +1,7 @@
 package notchbook.app.bag;
 
 import static notchbook.tables.Tables.ANNOUNCEMENT;
+import static notchbook.tables.Tables.ANNOUNCEMENT_FOR;
 import static notchbook.tables.Tables.ANNOUNCEMENT_READ;
 import static notchbook.tables.Tables.BAG;
 import static notchbook.tables.Tables.BOOK_PATTERN;
@@ -61,6 +62,7 @@ class BagTablesTest {
             REFERENCE_STYLE,
             SHOWN_MAIL,
             ANNOUNCEMENT,
+            ANNOUNCEMENT_FOR,
             ANNOUNCEMENT_READ,
             BAG,
             BROUGHT_BAG,

@@ -1,8 +1,9 @@
 package notchbook.core.handin;
 
-import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import notchbook.core.setwork.Due;
 
 /**
  * What was sent of one piece of work, the latest first (docs/rules.md, Work and its versions).
@@ -10,8 +11,8 @@ import java.util.Optional;
  * @param <V> what a version is known by
  */
 public record Versions<V>(List<Sent<V>> all) {
-    /** A version with the day of the school on which it was sealed. */
-    public record Sent<V>(V version, Purpose purpose, HandInState state, LocalDate day) {
+    /** A version with the time of the school at which it was sealed. */
+    public record Sent<V>(V version, Purpose purpose, HandInState state, LocalDateTime at) {
         boolean counts() {
             return purpose == Purpose.HAND_IN;
         }
@@ -31,10 +32,10 @@ public record Versions<V>(List<Sent<V>> all) {
         return all.stream().findFirst().filter(sent -> !sent.counts()).map(Sent::version);
     }
 
-    /** Whether the first that counts came after a day: what is sent back is asked for anew, and can't be late again. */
-    public boolean isLate(LocalDate due) {
+    /** Whether the first that counts came too late: what is sent back is asked for anew, and can't be late again. */
+    public boolean isLate(Due due) {
         var counting = counting();
-        return !counting.isEmpty() && counting.getLast().day().isAfter(due);
+        return !counting.isEmpty() && due.isPast(counting.getLast().at());
     }
 
     /** Whether it was handed in again and is still to be read. */

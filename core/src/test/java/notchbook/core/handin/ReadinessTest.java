@@ -175,7 +175,8 @@ class ReadinessTest {
 
     @Test
     void blocksAKindThatWasAskedForAndIsNotThere() {
-        work.asked = new Asked(Set.of(EvidenceKind.TYPED, EvidenceKind.PHOTO), Optional.empty(), false);
+        work.asked =
+                new Asked(Set.of(EvidenceKind.TYPED, EvidenceKind.PHOTO), Optional.empty(), false, Optional.empty());
         assertThat(work.first().words()).isEqualTo("Asked for, and not there yet: a photo");
         work.pages =
                 List.of(page(entry(false, A, D), new EntryWork(D, "Wall", EvidenceKind.PHOTO, 0, false, Set.of(A))));
@@ -188,7 +189,7 @@ class ReadinessTest {
     @ParameterizedTest
     @CsvSource({"39,BLOCKS", "40,PASSES", "80,PASSES", "81,BLOCKS"})
     void countsTheTypedWordsThatWereAskedFor(int words, Outcome outcome) {
-        work.asked = new Asked(Set.of(), Optional.of(new WordRange(40, 80)), false);
+        work.asked = new Asked(Set.of(), Optional.of(new WordRange(40, 80)), false, Optional.empty());
         work.pages = List.of(
                 page(new EntryWork(ENTRY, "Echo", EvidenceKind.TYPED, words - 10, false, Set.of(A, D))),
                 page(new EntryWork(ENTRY, "Wall", EvidenceKind.TYPED, 10, false, Set.of(A))));
@@ -271,7 +272,7 @@ class ReadinessTest {
 
     @Test
     void asksForSourcesWhereTheyWereWanted() {
-        work.asked = new Asked(Set.of(), Optional.empty(), true);
+        work.asked = new Asked(Set.of(), Optional.empty(), true, Optional.empty());
         assertThat(work.first().words()).isEqualTo("Sources were asked for, and none is named");
         work.sources = new Sources(2, List.of(new Nameless(PAGE, ENTRY, "Tides")));
         assertThat(work.first())

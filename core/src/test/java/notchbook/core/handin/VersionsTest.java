@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
 import notchbook.core.handin.Versions.Sent;
+import notchbook.core.setwork.Due;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -71,15 +72,15 @@ class VersionsTest {
         var versions = new Versions<>(all);
         assertThat(versions.latest().orElse("")).isEqualTo(latest);
         assertThat(versions.draft().orElse("")).isEqualTo(draft);
-        assertThat(versions.isLate(DUE)).isEqualTo(isLate);
+        assertThat(versions.isLate(Due.on(DUE))).isEqualTo(isLate);
         assertThat(versions.isChanged()).isEqualTo(isChanged);
     }
 
     private static Sent<String> sent(String version, HandInState state, int daysAfter) {
-        return new Sent<>(version, HAND_IN, state, DUE.plusDays(daysAfter));
+        return new Sent<>(version, HAND_IN, state, DUE.plusDays(daysAfter).atTime(18, 0));
     }
 
     private static Sent<String> draft(String version, int daysAfter) {
-        return new Sent<>(version, DRAFT, SENT_BACK, DUE.plusDays(daysAfter));
+        return new Sent<>(version, DRAFT, SENT_BACK, DUE.plusDays(daysAfter).atTime(18, 0));
     }
 }

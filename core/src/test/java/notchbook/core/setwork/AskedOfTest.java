@@ -45,15 +45,15 @@ class AskedOfTest {
 
     @Test
     void isDueLaterForSomeAlone() {
-        var due = new DueDays(DAY, Map.of(id("ana"), DAY.plusDays(3)));
-        assertThat(due.of(id("ana"))).isEqualTo(DAY.plusDays(3));
-        assertThat(due.of(id("hal"))).isEqualTo(DAY);
+        var due = new DueDays(Due.on(DAY), Map.of(id("ana"), DAY.plusDays(3)));
+        assertThat(due.of(id("ana")).day()).isEqualTo(DAY.plusDays(3));
+        assertThat(due.of(id("hal")).day()).isEqualTo(DAY);
     }
 
     @ParameterizedTest
     @CsvSource({"0", "-1"})
     void isNotLongerOnTheSameDayOrBefore(int days) {
-        assertThatThrownBy(() -> new DueDays(DAY, Map.of(id("ana"), DAY.plusDays(days))))
+        assertThatThrownBy(() -> new DueDays(Due.on(DAY), Map.of(id("ana"), DAY.plusDays(days))))
                 .hasMessageContaining("later day");
     }
 }

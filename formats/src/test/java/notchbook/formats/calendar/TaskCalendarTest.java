@@ -6,6 +6,7 @@ import java.io.StringReader;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Property;
@@ -26,6 +27,15 @@ class TaskCalendarTest {
                         "DTSTART;VALUE=DATE:20261127",
                         "TRANSP:TRANSPARENT",
                         "UID:00000000-0000-0000-0000-000000000001");
+    }
+
+    @Test
+    void writesAMinuteWhereOneIsNamed() throws Exception {
+        var at = Instant.parse("2026-11-27T15:30:00Z");
+        var event = events(new DatedTask(
+                        new UUID(0, 2), "Hand it in", LocalDate.of(2026, 11, 27), Optional.of(at), "Physics"))
+                .getFirst();
+        assertThat(event.toString()).contains("DTSTART:20261127T153000Z", "TRANSP:TRANSPARENT");
     }
 
     @ParameterizedTest
@@ -58,6 +68,6 @@ class TaskCalendarTest {
     }
 
     private static DatedTask task(String words) {
-        return new DatedTask(new UUID(0, 1), words, LocalDate.of(2026, 11, 27), "Physics, Lenses");
+        return new DatedTask(new UUID(0, 1), words, LocalDate.of(2026, 11, 27), Optional.empty(), "Physics, Lenses");
     }
 }
