@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, expect, test } from 'vitest';
-import { FREE, NOTEBOOK, rows, section, visit } from '../../test/visit';
+import { FREE, NOTEBOOK, rows, section, version, visit, WORK } from '../../test/visit';
 
 const POINTS = [
   { point: 'a', code: '2.3a', statement: 'Echo as reflection', isTicked: true, isCovered: true },
@@ -54,6 +54,20 @@ test('says what is covered, what is ticked, and where the two disagree', async (
     '2.3dUses of sonarTicked, but nothing is notched',
     '2.3eDepthbare',
   ]);
+});
+
+test('says what is asked for at its topic and is not done', async () => {
+  const asked = { ...WORK, hour: '16:00:00' };
+  await open({
+    'GET /api/hand-ins': [
+      { setWork: asked, versions: [version('v1', { state: 'SENT_BACK' })] },
+      { setWork: { ...WORK, id: 'w2', title: 'Done' }, versions: [version('v2', { state: 'CHECKED' })] },
+      { setWork: { ...WORK, id: 'w3', title: 'Gone', takenBack: true }, versions: [] },
+      { setWork: { ...WORK, id: 'w4', title: 'Elsewhere', topic: 't9' }, versions: [] },
+    ],
+  });
+  const line = await screen.findByRole('link', { name: /asks for/ });
+  expect(line.textContent).toBe('Ms Tolland asks for Echo practical, due Fri 27 Nov, 16:00');
 });
 
 test('ticks and unticks at once', async () => {

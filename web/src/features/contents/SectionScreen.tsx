@@ -6,6 +6,7 @@ import { type Api, api, unwrap } from '../../api';
 import { Button, Card, Empty, Heading, plural, Trouble, useKeys } from '../../ui';
 import { type Pattern, patternsQuery } from '../pattern';
 import { GiveLink } from '../reading';
+import { AskedHere } from '../setwork';
 import { syllabusQuery } from '../syllabus';
 import { PageList } from './PageList';
 import { contentsQuery } from './queries';
@@ -53,6 +54,7 @@ export function SectionScreen() {
           Only exam years {section.examYears} need this; yours is {contents.notebook.examYear}.
         </p>
       )}
+      <AskedHere topics={section.topics} />
       <Trouble>{acts.error?.message}</Trouble>
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-3.5 xl:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
         <div>

@@ -1,13 +1,14 @@
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Api } from '../../api';
 import { Card, Empty, Heading, moment, plural } from '../../ui';
 import { contentsQuery, notebooksQuery } from '../contents';
-import { dueLine } from '../setwork';
+import { askedQuery, askedWords, dueLine } from '../setwork';
 import { rulerQuery } from '../shell/queries';
+import { BeginPage } from './BeginPage';
 import { searchFor } from './picked';
-import { askedQuery, unaskedQuery } from './queries';
+import { unaskedQuery } from './queries';
+import { Way } from './Way';
 import { dueWords, STATE_WORDS, versionName } from './words';
 
 /** Everything that was asked for, with what was handed in for it. */
@@ -26,8 +27,8 @@ export function HandInsScreen() {
   );
 }
 
-const whenWords = ({ takenBack, due }: Api['SetWorkView'], today: string) =>
-  takenBack ? 'taken back' : `due ${dueWords(due, today)}`;
+const whenWords = (work: Api['SetWorkView'], today: string) =>
+  work.takenBack ? 'taken back' : `due ${dueWords(work, today)}`;
 
 function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string }) {
   const isDone = asked.versions.some((version) => version.state === 'CHECKED');
@@ -42,7 +43,10 @@ function AskedCard({ asked, today }: { asked: Api['AskedView']; today: string })
       <p className="text-soft">
         {dueLine(asked.setWork)} · {asked.setWork.teacher}
       </p>
-      <p className="my-1.5">{asked.setWork.instructions}</p>
+      <p className="my-1.5 whitespace-pre-line">{asked.setWork.instructions}</p>
+      {askedWords(asked.setWork) && (
+        <p className="mb-1.5 text-soft">Asked for: {askedWords(asked.setWork)}</p>
+      )}
       <ul>
         {asked.versions.map((version) => (
           <VersionLine key={version.id} version={version} />
@@ -103,21 +107,18 @@ function WayToSection({ asked: { setWork, picked } }: { asked: Api['AskedView'] 
   const contents = useQuery({ ...contentsQuery(notebook?.id ?? ''), enabled: !!notebook }).data;
   const section = contents?.sections.find((one) => one.topics.includes(setWork.topic))?.id;
   const takes = picked ?? (section && { section, pages: [] });
-  if (takes) return <Way to={`/hand-in?${searchFor(takes, { setWork: setWork.id })}`}>Check and hand in</Way>;
+  if (takes)
+    return (
+      <div className="flex flex-wrap gap-x-2">
+        {contents && section && !picked && (
+          <BeginPage setWork={setWork} contents={contents} section={section} />
+        )}
+        <Way to={`/hand-in?${searchFor(takes, { setWork: setWork.id })}`}>Check and hand in</Way>
+      </div>
+    );
   if (notebooks && !notebook)
     return <Way to={`/new?class=${setWork.classId}`}>Make a notebook for {setWork.className}</Way>;
   return contents ? (
     <Way to={`/n/${contents.notebook.id}`}>Make a section for it in {contents.notebook.title}</Way>
   ) : null;
-}
-
-function Way({ to, children }: { to: string; children: ReactNode }) {
-  return (
-    <Link
-      to={to}
-      className="mt-2 inline-block rounded-md border border-line px-3 py-1 font-semibold hover:border-petrol"
-    >
-      {children}
-    </Link>
-  );
 }
