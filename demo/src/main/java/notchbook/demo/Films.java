@@ -16,11 +16,10 @@ final class Films {
     private static final int HEIGHT = 400;
     private static final int PICTURES = 15;
 
-    /** Where the water gets shallow, and how the wave runs on both sides of it: in px a wave and px a second. */
+    /** Where the water gets shallow, and how long the wave is on both sides of it, in px. One wave passes a second. */
     private static final int SHALLOW = 340;
 
     private static final double[] WAVELENGTH = {64, 38};
-    private static final double FREQUENCY = 1.1;
 
     private Films() {}
 
@@ -41,10 +40,9 @@ final class Films {
                     .start();
             try (var pictures = process.getOutputStream()) {
                 var count = Sounds.millis(Files.readAllBytes(sound)) * PICTURES / 1_000;
+                var second = second();
                 for (var i = 0; i < count; i++) {
-                    pictures.write(((DataBufferByte)
-                                    picture((double) i / PICTURES).getRaster().getDataBuffer())
-                            .getData());
+                    pictures.write(second.get(i % PICTURES));
                 }
             }
             process.onExit().join();
@@ -74,6 +72,14 @@ final class Films {
         }
     }
 
+    /** The pictures of a second, after which the water is as it was. */
+    private static List<byte[]> second() {
+        return IntStream.range(0, PICTURES)
+                .mapToObj(i -> picture((double) i / PICTURES))
+                .map(picture -> ((DataBufferByte) picture.getRaster().getDataBuffer()).getData())
+                .toList();
+    }
+
     /** The tank at a moment in s: bright where the water is high. */
     private static BufferedImage picture(double at) {
         var image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_3BYTE_BGR);
@@ -95,7 +101,7 @@ final class Films {
         var deep = Math.min(x, SHALLOW) / WAVELENGTH[0];
         var shallow = Math.max(0, x - SHALLOW) / WAVELENGTH[1];
         var bend = 0.0004 * (y - HEIGHT / 2.0) * (y - HEIGHT / 2.0) / WAVELENGTH[0];
-        var height = Math.sin(2 * Math.PI * (deep + shallow + bend - FREQUENCY * at));
+        var height = Math.sin(2 * Math.PI * (deep + shallow + bend - at));
         var light = (int) (120 + 70 * height);
         return light - 40 << 16 | light << 8 | Math.min(255, light + 18);
     }

@@ -96,7 +96,8 @@ class JudgingTest {
         to(noor, "");
         noor.sees("The hall has a longer floor.");
         tolland.press("More about Slinky in the hall").pick("Take it back");
-        tolland.fill("A word to those who have begun", "The hall is closed after all.").press("^Take it back$");
+        tolland.fill("A word to those who have begun", "The hall is closed after all.")
+                .press("^Take it back$");
         tolland.sees("The class is asked for this no longer.");
         to(noor, "");
         noor.sees("The hall is closed after all.");
