@@ -31,7 +31,7 @@ export function NotchPicker({ title, points, cut, hint, onToggle, onClose, child
   };
   return (
     <Dialog title={title} onClose={onClose}>
-      {children}
+      <div className="mb-2 empty:hidden">{children}</div>
       <input
         aria-label="Code or word of a point"
         placeholder="Code or word, such as 2.3b or echo"
