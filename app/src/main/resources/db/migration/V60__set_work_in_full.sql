@@ -7,7 +7,9 @@ alter table set_work
 -- When older work was set is not known: two weeks before it was due is the usual time.
 update set_work set set_at = timestamp(due) - interval 14 day;
 
--- Whom alone a word is for; without anybody it is for all of the class.
+-- A word can be for some alone. It stays for them alone when the last of them is gone.
+alter table announcement add is_for_some boolean not null default false;
+
 create table announcement_for (
     announcement_id uuid not null references announcement (id) on delete cascade,
     person_id       uuid not null references person (id) on delete cascade,

@@ -1,5 +1,6 @@
 package notchbook.app;
 
+import static notchbook.tables.Tables.ANNOUNCEMENT_FOR;
 import static notchbook.tables.Tables.SECTION_TOPIC;
 import static notchbook.tables.Tables.SET_WORK;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -258,6 +259,10 @@ class SetWorkTest extends AppTest {
                 .at("/said/0");
         assertThat(said.path("isForSome").asBoolean()).isTrue();
         assertThat(said.path("readBy").asInt() + said.path("unread").size()).isEqualTo(1);
+        db.deleteFrom(ANNOUNCEMENT_FOR)
+                .where(ANNOUNCEMENT_FOR.PERSON_ID.eq(school.student.id()))
+                .execute();
+        assertThat(heardBy(school.classmate)).as("the last of them is gone").doesNotContain("Measure three times.");
         assertThat(takeBack("The hall is closed.")).isEqualTo(204);
         assertThat(heardBy(school.student)).contains("The hall is closed.");
         assertThat(heardBy(school.classmate)).doesNotContain("The hall is closed.");

@@ -10,7 +10,13 @@ import java.util.UUID;
  * set.
  */
 record Announcement(
-        UUID id, UUID classId, UUID by, String words, Optional<UUID> setWork, Set<UUID> onlyFor, Instant saidAt) {
+        UUID id,
+        UUID classId,
+        UUID by,
+        String words,
+        Optional<UUID> setWork,
+        Optional<Set<UUID>> onlyFor,
+        Instant saidAt) {
     private static final int LONGEST = 2_000;
 
     Announcement {
@@ -21,7 +27,7 @@ record Announcement(
     }
 
     boolean isFor(UUID person) {
-        return onlyFor.isEmpty() || onlyFor.contains(person);
+        return onlyFor.map(some -> some.contains(person)).orElse(true);
     }
 
     boolean saysTheSame(Announcement other) {

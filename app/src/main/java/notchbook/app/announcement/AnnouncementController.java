@@ -84,7 +84,7 @@ class AnnouncementController {
                 one.saidAt(),
                 hearers.size() - unread.size(),
                 unread,
-                !one.onlyFor().isEmpty());
+                one.onlyFor().isPresent());
     }
 
     private Optional<AboutView> about(Announcement one) {

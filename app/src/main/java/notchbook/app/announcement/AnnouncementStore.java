@@ -56,14 +56,14 @@ class AnnouncementStore {
         return rows.map(found -> announcement(found, named.getOrDefault(found.get(ANNOUNCEMENT.ID), Set.of())));
     }
 
-    private static Announcement announcement(Record found, Set<UUID> onlyFor) {
+    private static Announcement announcement(Record found, Set<UUID> named) {
         return new Announcement(
                 found.get(ANNOUNCEMENT.ID),
                 found.get(ANNOUNCEMENT.CLASS_ID),
                 found.get(ANNOUNCEMENT.BY_ID),
                 found.get(ANNOUNCEMENT.WORDS),
                 Optional.ofNullable(found.get(ANNOUNCEMENT.SET_WORK_ID)),
-                onlyFor,
+                Optional.of(named).filter(some -> found.get(ANNOUNCEMENT.IS_FOR_SOME)),
                 found.get(ANNOUNCEMENT.SAID_AT));
     }
 
@@ -75,8 +75,9 @@ class AnnouncementStore {
                 .set(ANNOUNCEMENT.WORDS, said.words())
                 .set(ANNOUNCEMENT.SET_WORK_ID, said.setWork().orElse(null))
                 .set(ANNOUNCEMENT.SAID_AT, said.saidAt())
+                .set(ANNOUNCEMENT.IS_FOR_SOME, said.onlyFor().isPresent())
                 .execute();
-        said.onlyFor().forEach(person -> db.insertInto(ANNOUNCEMENT_FOR)
+        said.onlyFor().orElse(Set.of()).forEach(person -> db.insertInto(ANNOUNCEMENT_FOR)
                 .values(said.id(), person)
                 .execute());
     }

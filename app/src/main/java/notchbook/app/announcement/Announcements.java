@@ -67,7 +67,7 @@ public class Announcements {
                 before.map(Announcement::by).orElse(teacher.id()),
                 words,
                 setWork,
-                before.map(Announcement::onlyFor).orElse(Set.of()),
+                before.flatMap(Announcement::onlyFor),
                 before.map(Announcement::saidAt).orElse(clock.now()));
         before.ifPresentOrElse(there -> change(there, said), () -> store.insert(said));
     }

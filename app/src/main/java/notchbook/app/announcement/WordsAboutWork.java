@@ -30,7 +30,7 @@ class WordsAboutWork implements PassesOn {
                     teacher.id(),
                     words,
                     Optional.of(about.id()),
-                    students,
+                    Optional.of(students),
                     clock.now()));
         } catch (IllegalArgumentException unfit) {
             throw Refusal.unfit(unfit.getMessage());
