@@ -5,7 +5,7 @@ import { dueTime } from './words';
 
 /** What teachers ask for at some topics and is not done yet. */
 export function AskedHere({ topics }: { topics: readonly string[] }) {
-  const asked = useQuery(askedQuery).data ?? [];
+  const asked = useQuery({ ...askedQuery, refetchInterval: false }).data ?? [];
   const here = asked.filter(
     ({ setWork, versions }) =>
       topics.includes(setWork.topic) &&
