@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { ChoiceField } from '../../ui';
 import { type Pattern, patternsQuery } from '../pattern';
 
@@ -9,8 +9,6 @@ type Props = { pattern: Pattern | undefined; onChange: (pattern: Pattern | undef
 export function PatternField({ pattern, onChange }: Props) {
   const patterns = useQuery(patternsQuery).data;
   const [given] = useState(pattern);
-  const [name, setName] = useState(pattern?.name ?? '');
-  useEffect(() => setName(pattern?.name ?? ''), [pattern]);
   const known: Pattern[] = [
     ...(patterns?.own ?? []).map((own) => own.pattern),
     ...(patterns?.standard ?? []),
@@ -19,11 +17,8 @@ export function PatternField({ pattern, onChange }: Props) {
   return (
     <ChoiceField
       label="A page for it begins as"
-      value={name}
-      onChange={({ target }) => {
-        setName(target.value);
-        onChange(all.find((one) => one.name === target.value));
-      }}
+      value={pattern?.name ?? ''}
+      onChange={({ target }) => onChange(all.find((one) => one.name === target.value))}
     >
       <option value="">whatever they choose</option>
       {all.map((one) => (
