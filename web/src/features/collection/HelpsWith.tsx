@@ -34,7 +34,6 @@ export function HelpsWith({ of, notches, lines, onNotch }: Props) {
       </Button>
       {isChoosing && (
         <NotchPicker
-          key={at.id}
           title={`Points of ${at.title} that it helps with`}
           points={at.nodes.filter((node) => node.kind !== 'UNIT')}
           cut={cut}

@@ -17,8 +17,10 @@ type Props = {
 /** Choose points by typing a code or a word; Enter takes the marked one, arrows mark another. */
 export function NotchPicker({ title, points, cut, hint, onToggle, onClose, children }: Props) {
   const [typed, setTyped] = useState(hint);
-  const [marked, setMarked] = useState(0);
+  const [wished, setMarked] = useState(0);
   const found = pointsMatching(points, typed);
+  // Other points may be fewer.
+  const marked = Math.min(wished, Math.max(0, found.length - 1));
   const press = (key: string) => {
     if (key === 'ArrowDown') setMarked(Math.min(found.length - 1, marked + 1));
     if (key === 'ArrowUp') setMarked(Math.max(0, marked - 1));
