@@ -19,7 +19,7 @@ export function Heard({ monday }: { monday: string }) {
   const shown = heard.filter((one) => !one.isRead || isInWeek(one.saidAt, monday));
   if (shown.length === 0) return null;
   return (
-    <Card title="Said to your class" className="max-lg:order-first">
+    <Card title="From your teachers" className="max-lg:order-first">
       <ul>
         {shown.map((one) => (
           <li key={one.id} className="border-b border-line py-2 last:border-0">

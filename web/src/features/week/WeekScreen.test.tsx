@@ -144,7 +144,7 @@ test('shows what was said to the class until it is read', async () => {
     },
   );
   expect(await screen.findByText('Words of now')).toBeTruthy();
-  expect(rows(card('Said to your class')).map((row) => row?.slice(0, 12))).toEqual([
+  expect(rows(card('From your teachers')).map((row) => row?.slice(0, 12))).toEqual([
     'Words of now',
     'Words of mis',
     'Words of hea',

@@ -22,7 +22,7 @@ class ClassTest {
                 .press("^Say it$");
         tolland.sees("0 of 13 have read it").sees("Tomorrow we meet");
         var sia = new Desk(chrome.signedIn("sia"));
-        sia.sees("Said to your class").sees("Tomorrow we meet at the harbour wall.");
+        sia.sees("From your teachers").sees("Tomorrow we meet at the harbour wall.");
         sia.press("^I have read it: Tomorrow we meet");
         assertThat(sia.button("^I have read it: Tomorrow we meet")).hasCount(0);
         tolland.page().reload();
